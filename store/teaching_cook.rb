@@ -46,8 +46,12 @@ module FondKettle
 
       # Scopes (Log::PotScopes) of a cook that was planned by a Methods::Request.
       def scopes(cook, planned)
-        of_dish = cook[:address].match?(/(\A|&)dish=/)
-        Log::PotScopes.of(planned, cook[:bag_id], (cook[:title] if of_dish))
+        Log::PotScopes.of(planned, cook[:bag_id], dish_title(cook))
+      end
+
+      # The title of the cook's own dish that a record (its address and title) is of, or nil.
+      def dish_title(record)
+        record[:title] if record[:address].match?(/(\A|&)dish=/)
       end
 
       # The poured water, g, and the stages: by the plan; as they went where it was put right on the way.

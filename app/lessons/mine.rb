@@ -10,6 +10,8 @@ module FondKettle
     # "Mine comes right": a cook's own water for a pot, told once; it can be forgotten again.
     class TellMine < Act
       NONE = "must be said first: how much water do you pour?"
+      # What follows from it, for who told it.
+      TOLD = "Plans for this rice, this pot and this house go by it from now on."
 
       # The App::OwnWater of a Forms::PlanForm without problems, in a kitchen. Raises InvalidInput where none
       # is said.

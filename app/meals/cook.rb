@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/meals/changes"
 require_relative "../../lib/fond_kettle/meals/standing"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../../lib/fond_kettle/stove/one_pot"
+require_relative "../../store/teaching_cook"
 require_relative "../act"
 require_relative "../lessons/worth_of_pot"
 
@@ -57,8 +58,7 @@ module FondKettle
 
       # What is worth showing of a dish's pot, as it is stored.
       def worth(dish)
-        of_dish = dish[:address].match?(/(\A|&)dish=/)
-        WorthOfPot.new(household).of_stored(dish[:request], (dish[:title] if of_dish))
+        WorthOfPot.new(household).of_stored(dish[:request], Store::TeachingCook.dish_title(dish))
       end
 
       # The pots of a dish go to the task that has begun.

@@ -7,10 +7,6 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def grams(dish)
-    dish["lines"].to_h { |line| [line["food"], line["g"]] }
-  end
-
   it "lists what somebody needs behind a colon, and fries two of its onions and the other two" do
     dish = whole("two_onions_in_two_ways")
     expect(grams(dish)).to include("whole chicken" => 1300.0, "onions" => 480.0, "cumin seeds" => 2.25,

@@ -7,21 +7,12 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def grams(dish)
-    dish["lines"].to_h { |line| [line["food"], line["g"]] }
-  end
-
-  def taken(dish, words)
-    ids = dish["lines"].to_h { |line| [line["id"], line["food"]] }
-    step(dish, words)["takes"].map { |one| ids[one["line"]] }
-  end
-
   it "salts the water with the salt that is measured for it, and keeps butter and fish apart" do
     dish = whole("green_rice_and_fish")
-    expect(taken(dish, "salted water")).to eq([])
-    expect(taken(dish, "Boil 3 litres")).to eq(%w[water salt])
-    expect(taken(dish, "Melt the other 30 g")).to eq(%w[butter])
-    expect(taken(dish, "dredge it")).to include("white fish fillets", "flour", "turmeric")
+    expect(taken_at(dish, "salted water")).to eq([])
+    expect(taken_at(dish, "Boil 3 litres")).to eq(%w[water salt])
+    expect(taken_at(dish, "Melt the other 30 g")).to eq(%w[butter])
+    expect(taken_at(dish, "dredge it")).to include("white fish fillets", "flour", "turmeric")
     expect(done(dish, "steep in 3 tbsp")[1]).to eq("bowl")
   end
 
@@ -49,7 +40,7 @@ RSpec.describe FondKettle::Reading::Reader do
     dish = whole("sweet_rice_in_sentences")
     expect(grams(dish)).to include("Milk" => 1030.0, "Sugar" => be_within(2).of(100), "Butter" => 20.0,
                                    "Raisins" => 15.0)
-    expect(taken(dish, "fry the raisins")).to match_array(%w[Butter Raisins])
+    expect(taken_at(dish, "fry the raisins")).to match_array(%w[Butter Raisins])
     expect(dish["not_read"]).to eq([])
   end
 
@@ -64,7 +55,7 @@ RSpec.describe FondKettle::Reading::Reader do
     dish = whole("poached_chicken_and_dip")
     expect(grams(dish)).to include("red chillies" => 60.0, "lime juice" => 30.0)
     expect(dish["lines"].map { |line| line["text"] }).not_to include(/of the broth/)
-    expect([taken(dish, "Blitz everything").size, froms(dish, "Blitz everything")]).to eq([4, []])
+    expect([taken_at(dish, "Blitz everything").size, froms(dish, "Blitz everything")]).to eq([4, []])
     expect(done(dish, "iced water")).to eq(["cool", "bowl", 10.0])
   end
 
@@ -81,7 +72,7 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(dish["lines"].count { |line| line["food"] == "salt" }).to eq(2)
     marinated = dish["steps"].select { |one| one["kind"] == "marinate" }
     expect(marinated.map { |one| [one["minutes"], one["takes"].size] }).to eq([[30.0, 6]])
-    expect(taken(dish, "saffron milk")).to include("saffron", "warm milk", "ghee")
+    expect(taken_at(dish, "saffron milk")).to include("saffron", "warm milk", "ghee")
   end
 
   it "takes the sort of a food that stands behind its amount, and a lid slightly open for a lid" do

@@ -36,6 +36,11 @@ module Support
       step(dish, words).values_at("kind", "vessel", "minutes")
     end
 
+    # Grams of each line, by the name of its food.
+    def grams(dish)
+      dish["lines"].to_h { |line| [line["food"], line["g"]] }
+    end
+
     # Keys of the vessels that give something at the step that has some words.
     def froms(dish, words)
       step(dish, words)["from"].map { |one| one["vessel"] }

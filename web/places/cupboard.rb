@@ -22,7 +22,6 @@ module FondKettle
       KITCHEN = House::KITCHEN_FIELDS
       PORTIONS = House::PORTION_FIELDS
       OWN_WATER = Presenters::OwnInPot::FIELDS
-      MINE_TOLD = "Plans for this rice, this pot and this house go by it from now on."
 
       # Everything in the cupboard, and the kitchen itself.
       get "/" do
@@ -83,7 +82,7 @@ module FondKettle
         next show(code: 422, trouble: { place => form.problems }) unless form.ok?
 
         done App::TellMine.new(household, now).call(form)
-        notice MINE_TOLD
+        notice App::TellMine::TOLD
         redirect "/cupboard#pots-#{id}", 303
       rescue InvalidInput => e
         show(code: 422, trouble: { place => e.problems })

@@ -29,8 +29,6 @@ module FondKettle
 
       register PotShelves
 
-      MINE_TOLD = "Plans for this rice, this pot and this house go by it from now on."
-
       # A plan: how much liquid, its range, each step, what comes of it.
       get "/" do
         show(Forms::PlanForm.new(params, household))
@@ -100,7 +98,7 @@ module FondKettle
         next show(form, code: 422) unless form.ok?
 
         done App::TellMine.new(household, now).call(form)
-        notice(MINE_TOLD)
+        notice(App::TellMine::TOLD)
         redirect "/pot?#{form.address}", 303
       end
 

@@ -90,9 +90,9 @@ module FondKettle
       AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
                (?:pot|pan)\b/ix
       LITRES = /\A\W*[\d½¼¾.,]+\s*(?:l|litres?|liters?)\s+(?:of\s+)?water\b[^.;]*\bsalt\b/i
-      # What is thrown away goes into no vessel.
       # A broth that is strained is no thing for a plate.
       STRAIN = /\A\W*(?:then\s+)?strain\b/i
+      # What is thrown away goes into no vessel.
       AWAY = /\b(?:throw\b[^.,;]*\baway|discard)\b/i
 
       # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.

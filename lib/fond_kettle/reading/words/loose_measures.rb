@@ -34,11 +34,11 @@ module FondKettle
       FEW_WORDS = "[[:alpha:]'-]{1,30}(?: [[:alpha:]'-]{1,30}){0,4}?"
       THING = LIKE.keys.join("|").freeze
       PIECE = /(?:an?\s+)?(?:piece|lump|knob|bit|ball)s?\s+of\s+/i
-      SIZE_OF = /\A(?:#{PIECE})?(?<what>#{FEW_WORDS})\s+(?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+
-                 (?:an?|your)\s+(?<like>#{THING})\b/ix
+      # "The size of an egg", "as big as your thumb"
+      AS_BIG = /(?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+(?:an?|your)\s+(?<like>#{THING})\b/i
+      SIZE_OF = /\A(?:#{PIECE})?(?<what>#{FEW_WORDS})\s+#{AS_BIG}/ix
       # "Butter, a lump the size of a walnut"
-      SIZE_BEHIND = /\A(?<what>#{FEW_WORDS}),?\s+(?:an?\s+)?(?:piece|lump|knob|bit|ball)\s+
-                     (?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+(?:an?|your)\s+(?<like>#{THING})\b/ix
+      SIZE_BEHIND = /\A(?<what>#{FEW_WORDS}),?\s+(?:an?\s+)?(?:piece|lump|knob|bit|ball)\s+#{AS_BIG}/ix
       SIZED = /\A(?:(?:an?|one|1)\s+)?(?<like>#{THING})[- ]sized?\s+#{PIECE}(?<what>#{FEW_WORDS})/i
       # "A good glug of", where nobody says how much a good one is.
       ADJECTIVE = /\A(?<number>(?:an?|one|two|three|\d+)\s+)
