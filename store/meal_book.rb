@@ -161,8 +161,8 @@ module FondKettle
 
       def pots(record)
         record[:meal].dishes.select { |dish| dish.cook_ids.any? }.to_h do |dish|
-          cook = @cooks.find(dish.cook_ids.first)
-          [dish.key, Stove::Cook.new(cook[:plan], cook[:events])]
+          cooks = dish.cook_ids.map { |id| @cooks.find(id) }
+          [dish.key, cooks.map { |cook| Stove::Cook.new(cook[:plan], cook[:events]) }]
         end
       end
 

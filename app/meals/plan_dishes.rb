@@ -79,7 +79,7 @@ module FondKettle
         return refuse(text(form, form.problems)) unless form.ok?
 
         form, plan, batches = planned(form, key)
-        return unless room?(form, plan) && boiling_room?(form, plan)
+        return unless room?(form) && boiling_room?(form, plan)
 
         @taken.concat(pots(form, batches), boiled_in(plan))
         look = @household.lid_look(form.kit.pot&.id)
@@ -106,17 +106,11 @@ module FondKettle
         [split, Methods::Planner.plan(split.request), plan.fit.batches]
       end
 
-      # A pot of the house for it, and all of its pots at once.
-      def room?(form, plan)
-        title = named(form)
-        if form.kit.pot.nil? && @household.shelves.pots.any?
-          refuse("#{title} has no pot left: the others take them all. Leave it out, or make it later")
-        elsif plan.request.rounds?
-          refuse("#{title} goes in #{plan.request.pots} rounds in the #{plan.request.vessel.name}: make " \
-                 "it for fewer, or in a larger pot")
-        else
-          return true
-        end
+      # A pot of the house for it; what is too much for its pots at once goes in rounds.
+      def room?(form)
+        return true if form.kit.pot || @household.shelves.pots.empty?
+
+        refuse("#{named(form)} has no pot left: the others take them all. Leave it out, or make it later")
         false
       end
 

@@ -48,6 +48,28 @@ RSpec.describe "A Friday for nine", :browser do
     find(".meal-task", text: words, match: :first).find(".at").text
   end
 
+  it "has a dish that is too much for its pot in two rounds, each led at its own pot" do
+    lay(beside: "") do
+      fill_in "guests", with: "9"
+      choose_dishes(["Leek and dill oven pilaf"])
+    end
+    expect(page).to have_css("figcaption", text: "in 2 rounds")
+    expect(page).to have_css(".meal-task", text: "Now round 2")
+    expect(page).to be_accessible
+    go_to_the_beginning
+    on_a_new_page { click_button "Begin this meal" }
+    expect(page).to have_css(".meal-pots li", count: 2)
+    second = find(".meal-card", text: "Now round 2", visible: :all)
+    expect(second[:class]).not_to include("is-first")
+    pots = all(".meal-pots a").map { |link| link[:href] }
+    expect(second.find("a", text: "Its pot", visible: :all)[:href]).to eq(pots.last)
+    find("#bar form:not([hidden]) button", match: :first).click
+    expect(page).to have_css(".meal-card.is-first[data-state=going]", text: "Soften the leeks")
+    visit pots.last
+    expect(page).to have_css(".stove-title", text: "round 2 of 2")
+    expect(page).to be_accessible
+  end
+
   it "is laid, looked at, moved by pointer and by keys, pinned and let go" do
     lay { choose_dishes(dishes) }
     [[1280, 800], [390, 844]].each do |width, height|

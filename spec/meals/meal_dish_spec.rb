@@ -21,4 +21,14 @@ RSpec.describe FondKettle::Meals::MealDish do
     expect([1, 2, 3].map { |pots| bounds(pots) }).to eq([[[0, 5]], [[0, 10]], [[0, 15]]])
     expect([1, 2].map { |pots| dish(pots).tasks.map(&:minutes) }).to eq([[6, 5, 12], [6, 10, 12]])
   end
+
+  it "knows rounds in one pot from equal pots by their tasks, and which of them a task is of" do
+    one = dish(2)
+    again = one.plan[:tasks].map { |task| task.merge(id: "#{task[:id]}.round-2") }
+    plan = one.plan.merge(tasks: one.plan[:tasks] + again, rice: { g: 400.0 })
+    rounds = one.with(plan: plan, cook_ids: [7, 9])
+    expect([rounds.pots, rounds.rice_g, rounds.tasks.map(&:minutes)]).to eq([1, 800.0, [6, 5, 12] * 2])
+    expect(rounds.tasks.map { |task| rounds.cook_id(task) }).to eq([7, 7, 7, 9, 9, 9])
+    expect([one.pots, one.with(cook_ids: [7, 9]).cook_id(one.tasks.last)]).to eq([2, 7])
+  end
 end

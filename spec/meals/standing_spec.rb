@@ -34,7 +34,7 @@ RSpec.describe FondKettle::Meals::Standing do
     events = own.each_with_index.map do |id, index|
       FondKettle::Stove::Event.new(kind: "task", what: id, at: at(dish.id(own.first), index * 4))
     end
-    now = standing([], cooks: { "d1" => FondKettle::Stove::Cook.new(dish.plan, events) })
+    now = standing([], cooks: { "d1" => [FondKettle::Stove::Cook.new(dish.plan, events)] })
     first, second = own.map { |id| meal.tasks.find { |task| task.id == dish.id(id) } }
     expect([now.over?(first), now.going?(second)]).to eq([true, true])
   end

@@ -98,4 +98,45 @@ RSpec.describe "Rounds in one pot" do
     end]).to eq([made.batches, 1])
     expect(sum(made.plan.tasks, "basmati")).to be_within(1).of(1280)
   end
+
+  describe "of something raw" do
+    chicken = "800 g chicken, in pieces | base\n200 g yoghurt | base\n1 tsp salt"
+
+    def made(method, lines, steps)
+      small = { "diameter_mm" => 200, "height_mm" => 100, "lid" => "tight", "kg" => 1.2 }
+      asked = request_for(basic_request(method: method, vessel: small)).with(pots_there: 1)
+      FondKettle::Dishes::Laying.supper(dish(lines, steps: steps, method: method), 4.0, asked)
+    end
+
+    def said(supper, part)
+      supper.plan.tasks.select { |task| task.id.split(".").first == part }.map(&:say)
+    end
+
+    { "sealed-raw-base" => "", "one-pot-sauce" => "Brown the chicken | fry | 6 min" }.each do |method, steps|
+      it "keep what waits cold, and measure each before it is tipped out (#{method})" do
+        supper = made(method, chicken, steps)
+        expect(supper.batches).to be > 1
+        expect(said(supper, "part")).to match([/raw inside.*refrigerator, 5 °C or below/])
+        expect(said(supper, "part").join).not_to include("hot")
+        checks = supper.plan.tasks.select { |task| task.kind.key == "check-heat" }.map(&:id)
+        each = (1...supper.batches).map { |number| "check-heat.round-#{number}" }
+        expect(checks).to eq([*each, "check-heat"])
+        ids = supper.plan.tasks.map(&:id)
+        (2..supper.batches).each do |number|
+          expect(ids.index("out.round-#{number}")).to eq(ids.index("check-heat.round-#{number - 1}") + 1)
+        end
+        stored = FondKettle::Formats::PlanJson.for_the_stove(supper.plan)
+        first = FondKettle::Stove::OnePot.of(stored, 1)[:tasks].last
+        expect(first[:id]).to eq("check-heat.round-1")
+      end
+    end
+
+    it "keep what was simmered through hot, and fish that is laid in later is measured in each" do
+      lamb = made("broth-under-rice", "600 g lamb, in cubes | base\n800 g stock | liquid",
+                  "Simmer in the stock | broth | 1 h")
+      expect(said(lamb, "part")).to match([/keep it hot, 60/])
+      fish = made("covered-pot", "400 g salmon, in pieces | with", "")
+      expect(fish.plan.tasks.count { |task| task.kind.key == "check-heat" }).to eq(fish.batches)
+    end
+  end
 end

@@ -2,6 +2,7 @@
 
 require_relative "../care/kind"
 require_relative "../clock/slot"
+require_relative "../stove/one_pot"
 require_relative "meal_task"
 
 module FondKettle
@@ -15,9 +16,24 @@ module FondKettle
         plan.key?(:rice)
       end
 
+      # Grams of its rice, of all its pots and rounds.
+      def rice_g
+        plan[:rice][:g] * plan.fetch(:batches, 1)
+      end
+
+      # Rounds in which it is cooked in one pot; each has tasks of its own.
+      def rounds
+        Stove::OnePot.rounds(plan)
+      end
+
       # Equal pots that it is cooked in at once.
       def pots
-        plan.fetch(:batches, 1)
+        rounds > 1 ? 1 : plan.fetch(:batches, 1)
+      end
+
+      # The id of the pot, or round, at the stove that a task (MealTask) is done in; nil before it is begun.
+      def cook_id(task)
+        cook_ids[Stove::OnePot.number_of(plan, own_id(task.id)) - 1]
       end
 
       # Tasks (MealTask) of all its pots, in the order in which they are done.

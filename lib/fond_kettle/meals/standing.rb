@@ -17,8 +17,8 @@ module FondKettle
 
       attr_reader :meal, :schedule
 
-      # `taps`: Tap, in the order in which they happened; `cooks`: Stove::Cook of the first pot by key of
-      # its dish.
+      # `taps`: Tap, in the order in which they happened; `cooks`: Stove::Cooks of its pots by key of the
+      # dish.
       def initialize(meal, schedule, taps: [], cooks: {})
         @meal = meal
         @schedule = schedule
@@ -144,9 +144,10 @@ module FondKettle
 
       def at_the_pot(task)
         dish = meal.dish(task.dish)
-        @cooks[task.dish]&.events&.find do |event|
+        begun = @cooks.fetch(task.dish, []).flat_map(&:events).select do |event|
           event.kind == "task" && event.what == dish.own_id(task.id)
-        end&.at
+        end
+        begun.map(&:at).min
       end
 
       def followers(task)

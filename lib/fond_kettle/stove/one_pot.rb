@@ -14,13 +14,26 @@ module FondKettle
 
       # The stored plan (hash) of pot, or round, `number` (from 1).
       def of(plan, number)
-        rounds = plan[:tasks].filter_map { |task| round(task) }.max
-        return plan.merge(tasks: of_round(plan[:tasks], number, rounds)) if rounds
+        return plan.merge(tasks: of_round(plan[:tasks], number, rounds(plan))) if rounds(plan) > 1
         return plan if number == 1
 
         filled = plan[:tasks].index { |task| task[:kind] == FILL } || 0
         before, from_then_on = plan[:tasks].partition.with_index { |_, index| index < filled }
         plan.merge(tasks: [*before.select { |task| Care::Kinds.fetch(task[:kind]).in_pot }, *from_then_on])
+      end
+
+      # The number of the pot, or round, that a task (its id) of a stored plan is the first to be done in.
+      def number_of(plan, task_id)
+        return 1 if rounds(plan) == 1
+
+        (1..rounds(plan)).find { |number| of(plan, number)[:tasks].any? { |task| task[:id] == task_id } }
+      end
+
+      # In how many rounds, one after the other in the same pot, a stored plan (hash) is cooked.
+      def rounds(plan)
+        return 1 if plan.fetch(:batches, 1) == 1
+
+        plan[:tasks].filter_map { |task| round(task) }.max || 1
       end
 
       def of_round(tasks, number, rounds)

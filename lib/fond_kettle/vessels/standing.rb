@@ -23,20 +23,27 @@ module FondKettle
         contents.foods.filter_map { |food| of(food) }.min
       end
 
+      # True where meat, fish or the like among the contents is raw, or was seared only.
+      def raw?(contents)
+        contents.foods.any? { |food| once_raw?(food) && food.hot_min < THROUGH_MIN }
+      end
+
       def of(food)
         return if food.hot_min.zero? || food.ingredient.fat?
-        if food.ingredient.care.intersect?(Care::Cautions.surely_raw)
-          return food.hot_min < THROUGH_MIN ? HALF_RAW_MIN : nil
-        end
+        return food.hot_min < THROUGH_MIN ? HALF_RAW_MIN : nil if once_raw?(food)
 
         crisp?(food) ? CRISP_MIN : FRIED_MIN
+      end
+
+      def once_raw?(food)
+        food.ingredient.care.intersect?(Care::Cautions.surely_raw)
       end
 
       # Nuts, seeds and what is fried dark keep without heat.
       def crisp?(food)
         CRISP.include?(food.state) || food.makeup.water <= Composition::FIRM
       end
-      private_class_method :of, :crisp?
+      private_class_method :of, :once_raw?, :crisp?
     end
   end
 end

@@ -202,7 +202,7 @@ module FondKettle
           waiting = standing.waits_for(task)
           Card.new(row: row(task), whose: whose(task, cook), cook: cook, state: state(task),
                    hands: task.hands_on?, minutes: task.minutes, **times(task),
-                   pot: meal.dish(task.dish).cook_ids.first, open: waiting.empty?,
+                   pot: meal.dish(task.dish).cook_id(task), open: waiting.empty?,
                    waits: waits(waiting, task.dish, cook),
                    after: task.slot.after.select { |after| after.least >= 0 }.map(&:task).join(" "))
         end

@@ -71,9 +71,9 @@ module FondKettle
           @rows ||= words.in_order(meal.tasks).map { |task| row(task) }
         end
 
-        # Dishes by their mark: [mark, title, in which pot].
+        # Dishes by their mark: [mark, title, in which pot, and in how many rounds where these are several].
         def dishes
-          meal.dishes.map { |dish| [words.mark(dish.key), dish.title, dish.plan.dig(:vessel, :name)] }
+          meal.dishes.map { |dish| [words.mark(dish.key), dish.title, in_pot(dish)] }
         end
 
         # Tasks that are, or could be, done the day before: [id, say, dish, done then?].
@@ -111,6 +111,12 @@ module FondKettle
         end
 
         private
+
+        def in_pot(dish)
+          return unless (name = dish.plan.dig(:vessel, :name))
+
+          dish.rounds > 1 ? "#{name} in #{dish.rounds} rounds" : name
+        end
 
         def words
           @words ||= MealWords.new(meal, schedule)

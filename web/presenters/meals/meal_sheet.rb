@@ -95,7 +95,7 @@ module FondKettle
 
         def bag(dish, left_g)
           grain = Larder::Grains.fetch(dish.plan[:grain])
-          need_g = dish.plan[:rice][:g] * dish.pots
+          need_g = dish.rice_g
           have_g = left_g.fetch(grain.key, 0.0)
           Dishes::Item.new(aisle: RICE_AISLE, key: grain.key, name: grain.name, words: nil,
                            weight: grams(need_g), need_g: need_g, have_g: have_g,

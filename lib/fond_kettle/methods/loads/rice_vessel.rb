@@ -6,6 +6,7 @@ require_relative "../../kit/dish_vessels"
 require_relative "../../vessels/contents"
 require_relative "../../vessels/effects/simmer"
 require_relative "../../vessels/effects/take_out"
+require_relative "../../vessels/standing"
 require_relative "../../vessels/step"
 require_relative "base_graph"
 require_relative "food_load"
@@ -68,7 +69,7 @@ module FondKettle
 
       # Contents when the rice goes in, what was lifted out of a broth not among them.
       def contents
-        @contents ||= everything.with(foods: everything.foods.reject { |food| out?(food) }.freeze)
+        @contents ||= with_foods { |food| !out?(food) }
       end
 
       # The vessel that it is fried in (Vessels::Setting).
@@ -114,6 +115,19 @@ module FondKettle
         return row unless for_all_pots?(row)
 
         row.with(**%i[before contents].to_h { |part| [part, row.public_send(part).part(@request.pots)] })
+      end
+
+      # True where meat or the like in its base is raw when the rice goes in, or was seared only.
+      def raw_in_base?
+        return @request.in_layers.base.raw if @request.method.layered?
+
+        simmered = @request.made_in.nil? && @text.broth && @text.broth.minutes.to_f >= Vessels::Standing::THROUGH_MIN
+        !simmered && Vessels::Standing.raw?(with_foods { |food| !late?(food) })
+      end
+
+      # True where something raw goes in with the rice.
+      def raw_beside_rice?
+        !@request.method.layered? && Vessels::Standing.raw?(with_foods { |food| late?(food) })
       end
 
       # Water that food left in the broth it was lifted out of, in g.
@@ -162,6 +176,16 @@ module FondKettle
       # All of it as it was weighed.
       def plain
         @base.lines.each_value.reduce(Vessels::Contents.of) { |contents, food| contents.taking(food) }
+      end
+
+      # Contents when the rice goes in, of the foods for which the block is true.
+      def with_foods(&)
+        everything.with(foods: everything.foods.select(&).freeze)
+      end
+
+      # True for what goes in with the rice.
+      def late?(food)
+        rows.last.step.takes.map(&:first).include?(food.line)
       end
 
       def out?(food)

@@ -11,6 +11,7 @@ require_relative "../loads/hot_start"
 require_relative "../method"
 require_relative "../moments"
 require_relative "../request/pot_stages"
+require_relative "round_tasks"
 require_relative "steamer_tasks"
 require_relative "../made/steaming"
 require_relative "task_amounts"
@@ -60,12 +61,10 @@ module FondKettle
 
       private
 
-      # The same once more in the same pot: what is done is kept hot, and so was the rest of the base.
+      # The same once more in the same pot.
       def again(number)
-        @list.round = number
         @again = true
-        out = @list.common("out", base_once? ? "round-out-base" : "round-out", @latest,
-                           words: { round: number.to_s })
+        out = between_rounds.out(number, @latest, @facts.core_c)
         prepare(@method.phases.first, @phases.first)
         @list.at(words: @words, amounts: @amounts, facts: nil)
         @meanwhile = []
@@ -97,8 +96,8 @@ module FondKettle
         end
       end
 
-      # The base, measured where it is a broth, what is not of the first round kept hot, and then what is done
-      # in each round: no rice is in it when it is parted.
+      # The base, measured where it is a broth, what is not of the first round put aside, and then what is
+      # done in each round: no rice is in it when it is parted.
       def first_base(text, phase)
         once, each = parts_of_base
         ready = parted(measured(lift_out(base(once, text, phase), phase), text, phase))
@@ -160,11 +159,13 @@ module FondKettle
                      text: soaked ? "heat-soaked" : key, min: min)
       end
 
-      # Of a base that is made once for several rounds, what is not of the first is kept hot.
+      # Of a base that is made once for several rounds, what is not of the first is kept.
       def parted(last)
-        return last unless @rounds > 1 && last && base_once?
+        @rounds > 1 && last ? between_rounds.part(last) : last
+      end
 
-        @list.common("part", "round-part", last)
+      def between_rounds
+        RoundTasks.new(@request, @list, once: base_once?)
       end
 
       def base_again(text, phase, out)
