@@ -101,7 +101,7 @@ RSpec.describe FondKettle::Clock::Placement do
                                                                after.new(task: "fry", least: 0, most: 10)])]
     placed = place(slots, resources: meals::RESOURCES)
     expect([placed.span_min,
-            placed.starts]).to eq([34, { "rinse" => 34, "soak" => 31, "fry" => 21, "fill" => 1 }])
+            placed.starts]).to eq([34, { "rinse" => 34, "soak" => 31, "fry" => 31, "fill" => 1 }])
   end
 
   it "names the bounds or the resource that cannot be met" do

@@ -12,14 +12,14 @@ RSpec.describe FondKettle::Clock::Worths do
     described_class.new(problem, problem.slots.each_with_index.to_h { |one, index| [one.id, index] })
   end
 
-  it "counts span, waits, changes of dish and early starts, in this order" do
+  it "counts span, slack, changes of dish, waits and early starts, in this order" do
     slots = [slot.of("a1", 5, uses: hands, dish: "a"), slot.of("b1", 5, uses: hands, dish: "b"),
              slot.of("a2", 5, uses: hands, dish: "a",
                               after: [clock::After.new(task: "a1", least: 0, most: 30)])]
     ends = [clock::End.new(task: "a2", least: 0, most: 10)]
     between = worths(slots, ends: ends, resources: hands).of([15, 10, 5])
     beside = worths(slots, ends: ends, resources: hands).of([10, 15, 5])
-    expect([between.to_a, beside.to_a]).to eq([[15, 5, 2, 30], [15, 0, 1, 30]])
+    expect([between.to_a, beside.to_a]).to eq([[15, 0, 2, 5, 30], [15, 0, 1, 0, 30]])
     expect(beside).to be < between
   end
 

@@ -41,7 +41,7 @@ module FondKettle
         @ones = @minutes.map { |minutes| (1 << minutes) - 1 }
         holdings = Holdings.new(problem, network)
         @resources = problem.resources.filter_map { |name, there| resource(problem, holdings, name, there) }
-        @unlike = unlike(problem.slots)
+        @unlike = unlike_pairs(problem.slots)
       end
 
       # True where some user may be partly within a span that holds the same for it: then orders of two do not
@@ -59,7 +59,34 @@ module FondKettle
         crowds
       end
 
+      # For each resource the minutes, as bits, at which one of it is in use, two are, and so on.
+      def in_use(starts)
+        @resources.map { |resource| filled(resource, starts).first }
+      end
+
+      # Minutes by which a task (its place) could be over later by the resources alone, with all else where
+      # `starts` have it; `in_use`: of these.
+      def room_min(place, starts, in_use)
+        over_min = starts[place] - @minutes[place]
+        taken = @resources.zip(in_use).flat_map do |resource, levels|
+          ending(resource, place).map { |amount| levels[resource.there - amount] }
+        end
+        taken.concat(unlike(place).map { |other| @ones[other] << (starts[other] - @minutes[other]) })
+        over_min - taken.map { |bits| (bits & ((1 << over_min) - 1)).bit_length }.max.to_i
+      end
+
       private
+
+      # How much of a resource each of those takes that end with a task.
+      def ending(resource, place)
+        resource.lasts.each_index.select { |index| resource.lasts[index] == place }
+                .map { |index| resource.amounts[index] }
+      end
+
+      # Places of what is in the oven at another temperature than a task.
+      def unlike(place)
+        @unlike.filter_map { |pair| (pair - [place]).first if pair.include?(place) }
+      end
 
       def resource(problem, holdings, name, there)
         users = holdings.of(name)
@@ -89,13 +116,18 @@ module FondKettle
         Gone.new(bits: ((1 << (away.from_min - away.to_min)) - 1) << away.to_min, amount: amount)
       end
 
-      def unlike(slots)
+      def unlike_pairs(slots)
         baking = slots.each_index.select { |place| slots[place].oven_c }
         baking.combination(2).reject { |one, two| slots[one].oven_c == slots[two].oven_c }
       end
 
       # The minutes, as bits, at which more is in use than there is.
       def full(resource, low)
+        filled(resource, low).last
+      end
+
+      # [the minutes at which each unit is in use, those at which more is], as bits.
+      def filled(resource, low)
         amounts = resource.amounts
         levels = resource.levels.dup
         over = index = 0
@@ -104,7 +136,7 @@ module FondKettle
           amount.times { over |= lay(levels, bits) }
           index += 1
         end
-        over
+        [levels, over]
       end
 
       # The minutes, as bits, for which a user (its index) has the resource.

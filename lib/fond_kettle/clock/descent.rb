@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "bounds"
+require_relative "calm"
 require_relative "chains"
 require_relative "crowds"
 require_relative "first_schedule"
@@ -9,6 +10,7 @@ require_relative "neighbourhood"
 require_relative "network"
 require_relative "paths"
 require_relative "search"
+require_relative "slack"
 require_relative "slot"
 require_relative "worth"
 
@@ -49,7 +51,9 @@ module FondKettle
         @crowds = crowds
         @random = Random.new(problem.slots.size + (seed << 16))
         @search = Search.new(@network, @crowds, @random, @stop)
-        @worths = Worths.new(problem, @network.place)
+        slack = Slack.new(network, crowds, Worths.hands(problem.slots))
+        @calm = Calm.new(network, crowds, slack)
+        @worths = Worths.new(problem, network.place, slack)
         @near = Neighbourhood.new(problem.slots, @random)
         @idle = @before = 0
         look
@@ -79,13 +83,15 @@ module FondKettle
         order_anew(UNPROVED)
       end
 
-      # The same span, and better for the food and the hands.
+      # The same span, and better for the hands and the food.
       def better
+        calm(@best)
         spent = used
         until used - spent >= @effort * POLISH || @stop.call
           low = anew(span_min)
-          keep(low) if low
+          calm(low) if low
         end
+        keep(@calm.among(@best, span_min))
       end
 
       # Starts of the best, by id.
@@ -115,6 +121,11 @@ module FondKettle
         @best = low
         @over_min = over_min
         @worth = worth
+      end
+
+      def calm(starts)
+        keep(@calm.in_order(starts.first(@problem.slots.size), span_min))
+        @idle += 1
       end
 
       # Until nothing waits too long: by half as much each time. That a schedule exists is worth more

@@ -36,8 +36,8 @@ module FondKettle
       # Result of `of`.
       def starts
         @windows = @network.windows(@limit)
-        low = @windows && (kept_orders || new_orders)
-        low && @network.place.transform_values { |place| near(low)[place] }
+        low = @windows && (near(@wished) || near_to_found)
+        low && @network.place.transform_values { |place| low[place] }
       end
 
       # Windows of each task by id, [least, most] minutes before serving, with all orders as `starts`
@@ -80,9 +80,16 @@ module FondKettle
         laid&.reverse_each { |first, second| @network.drop(first, second) }
       end
 
-      # The schedule with each task as near to where it was as the ones before it leave open.
-      def near(low)
-        @near ||= with_orders(low) { |laid| nearest(laid) } || low
+      # With other orders, where those of the schedule alone do not do.
+      def near_to_found
+        low = kept_orders || new_orders
+        low && (near(low) || low)
+      end
+
+      # With the orders of `starts`, each task as near to where it was as the ones before it leave open; nil
+      # where something is in another's way then.
+      def near(starts)
+        with_orders(starts) { |laid| nearest(laid) }
       end
 
       def nearest(laid)

@@ -68,6 +68,18 @@ module FondKettle
         @waits.filter_map { |place, most| place if starts[place] > most }
       end
 
+      # Minutes by which a task (its place) could start later by the bounds, with all else where `starts` (by
+      # place) have it; less than 0 where it would have to start sooner.
+      def room_min(place, starts)
+        at = starts[place]
+        room_min = at - @least[place]
+        @into[place].each_slice(2) do |other, minutes|
+          left_min = at - (other == @serve ? 0 : starts[other]) - minutes
+          room_min = left_min if left_min < room_min
+        end
+        room_min
+      end
+
       # Orders the task at `first` to be over before the one at `second` starts, and narrows the windows;
       # false when that is impossible. `drop` undoes it, last first.
       def order(first, second, low, high)

@@ -1,13 +1,15 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "slack"
 
 module FondKettle
   module Clock
-    # How good a schedule is, the first that differs decides: its span; how long what is ready
-    # waits (where it may not wait for ever); how often a pair of hands turns to another dish; how
-    # early things start. All but `changes` in minutes; the smaller the better.
-    Worth = Value.define(:span_min, :hold_min, :changes, :early_min) do
+    # How good a schedule is, the first that differs decides: its span; how much of all the slack that tasks
+    # with hands could have it lacks (Slack); how often a pair of hands turns to another dish; how long what
+    # is ready waits (where it may not wait for ever); how early things start. All but `changes` in minutes;
+    # the smaller the better.
+    Worth = Value.define(:span_min, :tense_min, :changes, :hold_min, :early_min) do
       include Comparable
 
       # Compares two; the smaller is the better.
@@ -17,7 +19,7 @@ module FondKettle
 
       # Values that are compared, the most important first.
       def to_a
-        [span_min, hold_min, changes, early_min]
+        [span_min, tense_min, changes, hold_min, early_min]
       end
     end
 
@@ -25,19 +27,25 @@ module FondKettle
     class Worths
       HANDS = "cook"
 
-      # `place`: places of tasks by id.
-      def initialize(problem, place)
+      # `place`: places of tasks by id; `slack`: the problem's Slack, where its number counts.
+      def initialize(problem, place, slack = nil)
         @slots = problem.slots
+        @slack = slack
         @minutes = @slots.map(&:minutes)
         @waits = waits(problem, place)
-        @hands = @slots.each_index.select { |index| @slots[index].uses.fetch(HANDS, 0).positive? }
+        @hands = Worths.hands(@slots)
         @cooks = problem.resources.fetch(HANDS, 0)
+      end
+
+      # Places of Slots that keep a cook busy.
+      def self.hands(slots)
+        slots.each_index.select { |index| slots[index].uses.fetch(HANDS, 0).positive? }
       end
 
       # The worth of starts (minutes before serving, by place).
       def of(starts)
-        Worth.new(span_min: starts.max, hold_min: hold(starts), changes: changes(starts),
-                  early_min: starts.sum)
+        Worth.new(span_min: starts.max, tense_min: tense(starts), hold_min: hold(starts),
+                  changes: changes(starts), early_min: starts.sum)
       end
 
       # The cook of each task: [place, cook] in the order of the starts. Tasks in `fixed` (cook by place) keep
@@ -63,6 +71,10 @@ module FondKettle
           slot.after.each { |after| ends << [place.fetch(after.task), here, after.least] if after.most }
         end
         ends
+      end
+
+      def tense(starts)
+        @slack ? (@hands.size * Slack::MOST_MIN) - @slack.sum_min(starts) : 0
       end
 
       def hold(starts)

@@ -161,7 +161,7 @@ function listen() {
 
 // What is not proved is looked at again, until nothing better comes or the cook has had enough.
 async function seek() {
-  for (let round = 0; round < ROUNDS && seeking && answer.dataset.seek === "true"; round += 1) {
+  for (let round = 0; round < ROUNDS && seeking; round += 1) {
     const strip = document.getElementById("seek");
     if (!strip) return;
     strip.hidden = false;
