@@ -10,7 +10,7 @@ module FondKettle
       AMOUNT = /\b(?:keep|hold|reserve|take|ladle|spoon|scoop|set|put)\s+
                 (?:(?:it|some|back|out|off|aside)\s+)?(?<amount>[\d½¼¾⅓⅔]\S*.*|(?:an?|two|three|four)\s.*)/ix
       # What may stand behind it: no name of another food.
-      OF_IT = /\A(?:of\s+(?:it|this|that|them)|for\b.*|back|aside|to\s+serve|\W)*\z/i
+      OF_IT = /\A(?:(?:of\s+)?(?:it|this|that|them)\b|for\b.*|back|aside|to\s+serve|\W)*\z/i
 
       # What is kept so is used when somebody speaks of it.
       LATER = /\b(?:reserv(?:e|ing)|(?:keep|hold)(?:ing)?\s+(?:[[:alpha:]]+\s+){0,3}back

@@ -4,13 +4,14 @@ require "set"
 require_relative "../../ground/value"
 require_relative "../../larder/names"
 require_relative "alike_lines"
-require_relative "broth_given"
 require_relative "ground_pepper"
+require_relative "made_names"
 require_relative "name_forms"
 require_relative "../rows/shared_amounts"
 require_relative "../words/certainty"
 require_relative "../words/food_words"
 require_relative "named_shares"
+require_relative "named_water"
 require_relative "read_line"
 require_relative "../words/said_share"
 require_relative "../words/word_patterns"
@@ -29,14 +30,9 @@ module FondKettle
 
     # Finds the lines that the words of a clause name.
     class NamedLines
-      # The water that a line says: others are poured away.
-      OWN_WATER = %r{\b(?:the|its|measured|boiling|hot|all)\s+(?:(?!salted)[[:alpha:]]+\s+)?water\b|
-                   \bin(?:to)?\s+(?:the|an?)\s+(?:[[:alpha:]]+\s+){1,2}(?:with|w/)\s+water\b|
-                   (?:\bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?|\A|,\s|[+&]\s|\b(?:add|and)\s)water\b}ix
-      STEAM_WATER = /\b(?:over|above)\s+(?:an?\s+(?:pan|pot)\s+of\s+)?(?:boiling|simmering)\s+water\b
-                    |\b(?:plenty|lots)\s+of\s+(?:[[:alpha:]]+\s+){0,2}water\b/ix
-      # "The chicken" is no chicken cube.
+      # "The chicken" is no chicken cube; "the pumpkin" is the pumpkin cubes.
       CUBE = /\bcubes?\z/i
+      CUT = "cube"
       INTO = /\bto\b|\binto\b/i
       # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
       TIMES = /\b\d+\s*(?:-\s*\d+\s*)?(?:min|mins|minutes?|secs?|seconds?|h|hours?)\b/i
@@ -63,6 +59,8 @@ module FondKettle
       def initialize(lines)
         @lines = lines
         @names = lines.map { |line| words_of(line) }
+        @made = MadeNames.new(@names)
+        @water = NamedWater.new(lines, @names)
         @food_words = FoodWords.new(lines)
         @patterns = WordPatterns.new
         @forms = NameForms.new(lines, @names)
@@ -81,6 +79,7 @@ module FondKettle
         text = GroundPepper.without(SharedAmounts.spelled(text), @lines).gsub(MODIFIES) do |words|
           modifies?(words) ? "" : words
         end
+        text = @made.without(text)
         bare = text.gsub(RICE_POT, "").gsub(OUT_OF, "")
         said = Larder::Names.ours.words(bare).to_set
         parts = bare.split(PARTS_OF_CLAUSE)
@@ -133,6 +132,7 @@ module FondKettle
       # Words by which a line is named again: vinegar that is called after rice is none.
       def words_of(line)
         words = line.names.select { |word| word.size > 1 && !UNITS.include?(word) }
+        words -= [CUT] if line.ingredient && !line.ingredient.name.match?(CUBE)
         line.grain || words.one? ? words : words - [ReadLines::RICE]
       end
 
@@ -175,7 +175,7 @@ module FondKettle
       end
 
       def poured?(index)
-        @lines[index].runs? || @lines[index].food.match?(CUBE)
+        @lines[index].runs? || (@lines[index].food.match?(CUBE) && @names[index].include?(CUT))
       end
 
       # Without water that is not the dish's own, and what only another part of the method names.
@@ -183,27 +183,13 @@ module FondKettle
         found.reject do |index, _|
           line = @lines[index]
           !as_written?(line, text) &&
-            ((line.spoken && open.include?(index)) || other_water?(index, text, open))
+            ((line.spoken && open.include?(index)) || @water.other?(index, text, open))
         end
       end
 
       # True where a text has a line's own words: more than the bare name of it.
       def as_written?(line, text)
         (line.text.include?(" ") || (line.spoken && line.amount.nil?)) && text.include?(line.text)
-      end
-
-      def other_water?(index, text, open)
-        line = @lines[index]
-        return false unless line.ingredient&.water? && line.food.match?(/water\z/i)
-        return false if open.include?(index) && steeped?(index, text)
-
-        !text.sub(STEAM_WATER, "").match?(OWN_WATER) || BrothGiven.of_food?(text)
-      end
-
-      # "The saffron water", of water that is listed right behind the saffron.
-      def steeped?(index, text)
-        word = @names[index - 1].last if index.positive?
-        !word.nil? && text.match?(/\b#{Regexp.escape(word)}\s+water\b/i)
       end
 
       # A part of a plant that stands for it: "the leaves"; no bay leaf that was not spoken of before.

@@ -56,6 +56,7 @@ module FondKettle
                      [[:alpha:]])|left\s+whole
                      |(?<!oil\s)(?<!butter\s)(?<!ghee\s)(?<!lard\s)to\s+
                      (?:fry|serve|finish|garnish|grate|drizzle)\W*\z
+                     |at\s+the\s+(?:table|end)\W*\z
                      |in\s+\d[\d.]*\s*-?(?:cm|mm|inch)\s+[[:alpha:]]+
                      |from\s+(?:the|a|my|last)|if\s+(?:there|you|any)
                      |with\s+(?:the|its|their)\s+(?:stem|skin|peel|shell|head|bone)s?)\b)/ix

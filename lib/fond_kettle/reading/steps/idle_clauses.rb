@@ -42,8 +42,10 @@ module FondKettle
       # "Spread them on paper": where they lie already.
       ON_PAPER = /\A\W*(?:and\s+)?(?:spread|lay|leave|put)\s+(?:it|them)\s+(?:out\s+)?on(?:to)?\s+
                   (?:some\s+|a\s+|the\s+)?(?:(?:kitchen|absorbent)\s+)?(?:paper|rack)\b/ix
+      # "I always start the evening before."
+      BEGINS = /\A\W*(?:(?:i|we|you)\s+)(?:[[:alpha:]]+\s+){0,2}(?:start|begin)\b/i
       TESTS = %i[keeps? lasts? allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen?
-                 kept? left? on_paper?].freeze
+                 kept? left? on_paper? begins?].freeze
 
       module_function
 
@@ -137,6 +139,10 @@ module FondKettle
         nothing?(step) && step.clause.say.match?(ON_PAPER)
       end
 
+      def begins?(step)
+        nothing?(step) && step.from.empty? && step.clause.minutes.nil? && step.clause.say.match?(BEGINS)
+      end
+
       def left?(step)
         nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(LEFT)
       end
@@ -146,7 +152,7 @@ module FondKettle
       end
       private_class_method :kept_warm?, :kettle?, :seasoned?, :lined?,
                            :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?,
-                           :allows?, :keeps?, :on_paper?
+                           :allows?, :keeps?, :on_paper?, :begins?
     end
   end
 end

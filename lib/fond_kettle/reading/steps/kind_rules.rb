@@ -4,6 +4,7 @@ require_relative "../vessels/fire_vessel"
 require_relative "implied_kinds"
 require_relative "kind_tests"
 require_relative "rice_course"
+require_relative "rice_words"
 require_relative "stir_rules"
 require_relative "../words/labels"
 
@@ -26,7 +27,8 @@ module FondKettle
         }],
         ["taste", ->(one) { one.minutes.nil? && one.says?(:fat_off) }],
         ["own", ->(one) { !one.in? && one.says?(:pot_out) }],
-        ["marinate", ->(one) { one.says?(:left_in) }]
+        ["marinate", ->(one) { one.says?(:left_in) }],
+        ["marinate", ->(one) { one.rice && !one.in? && one.clause.say.match?(RiceWords::INTO_COLD) }]
       ].freeze
 
       # By the kind of a verb; one that is not here does what it says.

@@ -54,10 +54,6 @@ module FondKettle
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
       OMELETTE = /\b(?:omelettes?|pancakes?)\b/i
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?|last\s+\d+)\b/i
-      # "Half the rice into a buttered dish", "line a steamer with a cloth, spread the rice in it".
-      INTO_OVEN = /\brice\b[^.;]{0,60}\b(?:in|into|to)\s+(?:an?|the|your)\s+(?:[[:alpha:]]+,?\s+){0,3}
-                   (?:steamer|dish|tin|tray|mould|mold|casserole|terrine)\b(?!\s+of)
-                   |\b(?:steamer|dish|tin|mould)\b[^.;]{0,60}\brice\s+in(?:to)?\s+it\b/ix
       FINISHED_IN = %w[bake steam].freeze
       # Clauses from there on in which it is.
       LATER = 8
@@ -157,7 +153,7 @@ module FondKettle
 
       # The position at which rice from another pot goes into what it is baked or steamed in at the end, or 0.
       def moved_on
-        found = @clauses.each_index.find { |at| @clauses[at].say.match?(INTO_OVEN) } || 0
+        found = @clauses.each_index.find { |at| @clauses[at].say.match?(RiceWords::INTO_OVEN) } || 0
         later = @kinds[found, LATER].to_a
         later.intersect?(FINISHED_IN) && found > (speaking.find { |at| puts?(at) } || found) ? found : 0
       end
@@ -204,7 +200,7 @@ module FondKettle
       def puts?(position)
         return @kinds.index(STEAM) == position if @kinds[position] == STEAM
 
-        PUTS.include?(@kinds[position]) || stood.include?(position)
+        (PUTS.include?(@kinds[position]) && !cooled?(position)) || stood.include?(position)
       end
 
       # The rice is made ready no more by what is mixed once it cooks.
@@ -215,7 +211,11 @@ module FondKettle
       def readies?(position)
         return false if position > under_lid.from || @clauses[position].say.match?(COOKED)
 
-        READIES.include?(@kinds[position]) || boils?(position)
+        READIES.include?(@kinds[position]) || boils?(position) || cooled?(position)
+      end
+
+      def cooled?(position)
+        @clauses[position].say.match?(RiceWords::INTO_COLD)
       end
 
       # Boiled for a while, and drained soon after.

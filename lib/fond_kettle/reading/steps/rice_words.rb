@@ -22,6 +22,12 @@ module FondKettle
       # "Rinse rice, add with salt.", "tip both in with the water"
       ADDED = /\A\W*(?:then\s+)?(?:add|(?:stir|tip|pour|put)\s+
                (?:(?:both|all|everything|the\s+lot)\s+)?in)\s+with\b/ix
+      # "Rinse the rice, put it in the freezer for some hours."
+      INTO_COLD = /\bin(?:to)?\s+(?:the|your)\s+(?:fridge|refrigerator|freezer)\b/i
+      # "Half the rice into a buttered dish", "line a steamer with a cloth, spread the rice in it".
+      INTO_OVEN = /\brice\b[^.;]{0,60}\b(?:in|into|to)\s+(?:an?|the|your)\s+(?:[[:alpha:]]+,?\s+){0,3}
+                   (?:steamer|dish|tin|tray|mould|mold|casserole|terrine)\b(?!\s+of)
+                   |\b(?:steamer|dish|tin|mould)\b[^.;]{0,60}\brice\s+in(?:to)?\s+it\b/ix
       STANDS_FOR_IT = Regexp.union(IT, INTO, BACK, WITH_WATER, ADDED)
     end
   end

@@ -44,7 +44,7 @@ module FondKettle
       # What is no plain liquid, and has spices steeped in it.
       MILKS = %w[milk cream].freeze
       # "Half the rice into this", "stir in a third of the rice", of what was mixed.
-      INTO_BOWL = Regexp.union(StepVessels::INTO_THAT,
+      INTO_BOWL = Regexp.union(DoingWords::INTO_THAT,
                                /\A\W*(?:then\s+)?(?:stir|mix|fold)\s+in\s+(?:an?\s+[[:alpha:]]+|half|some)\s+
                                 (?:of\s+)?(?:the\s+)?(?:boiled\s+|drained\s+)?rice\b/ix)
       NEAR = 2

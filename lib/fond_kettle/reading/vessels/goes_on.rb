@@ -25,7 +25,7 @@ module FondKettle
       SOAK = "soak"
       # What is fried is what was made before.
       FRIED = /\A\W*(?:then\s+)?(?:(?:deep|shallow)[ -])?(?:(?:fry|brown|sear|grill)\s+
-               (?:in|on|over|until|till)|(?:roast|bake)\s+(?:at|for|in|on|until|till))\b/ix
+               (?:in|on|over|until|till|both|all|each)|(?:roast|bake)\s+(?:at|for|in|on|until|till))\b/ix
       # "Toss the squash in oil, roast on a tray".
       ROAST = "toast"
       # "Spoon over the rice", of what was fried before.
@@ -62,9 +62,12 @@ module FondKettle
       LIFTED = %w[take-out drain].freeze
       CUT = "cut"
       BOILED = [*FireVessel::HOT, "take-out", "drain", "cool"].freeze
-      # "Cut the cucumbers and dress them."
-      TOSSED = %w[dress mix].freeze
+      # "Cut the cucumbers and dress them." "Cube the lamb and rub it with salt."
+      TOSSED = %w[dress mix marinate].freeze
 
+      # "Cut slits in the fish and push the paste in"
+      PUSHED_IN = /\A\W*(?:then\s+)?(?:push|press|work|rub|stuff|tuck)\b[^,;]*
+                   \b(?:in|into\s+(?:it|them))\W*\z/ix
       TOSSED_WITH = /\A\W*(?:then\s+)?(?:toss|mix|rub|season|coat|dress)\s+(?:with|in)\b/i
 
       SPREAD_IT = /\A\W*(?:then\s+)?(?:spread|lay|put|tip)\s+(?:it|this|that|them|everything)\b/i
@@ -148,7 +151,7 @@ module FondKettle
 
       # "Cut the squash in cubes, toss with salt"
       def tossed?(clause, last)
-        last.kind == CUT && clause.say.match?(TOSSED_WITH)
+        last.kind == CUT && [TOSSED_WITH, PUSHED_IN].any? { |words| clause.say.match?(words) }
       end
 
       # "Cut the pork in strips. Blanch 3 minutes."

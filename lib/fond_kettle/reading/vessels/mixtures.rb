@@ -19,6 +19,8 @@ module FondKettle
       # What is only mixed is a sauce too, where none was cooked.
       COLD = /\b(?:sauce|dressing|glaze)\b/i
 
+      # "Thicken it: that's the sauce" names what is made, and speaks of none.
+      SO_CALLED = /\b(?:that|this|it)(?:'?s|\s+is)\s+(?:the|your)\s+[[:alpha:]]+/i
       MIX = "mix"
       AT_FRONT = WORDS.keys.map { |words| /\A#{words}/ }.freeze
       INTO = /\b(?:to|into)\s+the\s+(?=[[:alpha:]])/i
@@ -43,6 +45,7 @@ module FondKettle
       # Keys of the vessels in which the last mixture lies, where a text means it by a word that no line has,
       # or what the list calls a part of the dish; `named`: NamedLines of the text.
       def vessels(say, named)
+        say = say.sub(SO_CALLED, "")
         part = @parts.in(say)
         return lie(part) if part.any?
 

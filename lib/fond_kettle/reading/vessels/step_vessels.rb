@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../../ground/value"
 require_relative "../../kit/vessel_kind"
+require_relative "doing"
 require_relative "finished_place"
 require_relative "fire_vessel"
 require_relative "implied_place"
@@ -12,60 +12,6 @@ require_relative "wash_vessel"
 
 module FondKettle
   module Reading
-    # What is known of a step before its vessel is.
-    #   clause, kind  the Clause, and what it does
-    #   last          the ReadStep before
-    #   rice, others  it is about the rice; it names other things
-    #   goes_in       it puts the rice in
-    #   plain_water   nothing but water is heated, for the rice that is drained later
-    #   onto          key of the vessel in which that lies to which something is put, or nil
-    #   set_aside     what it cooks is put aside before the rice goes into its pot
-    #   by_itself     it boils eggs, or what its label says, in water of their own; `rice_apart`: its label is
-    #                 the rice, or rice goes into so much of a broth that was made
-    Doing = Value.define(:clause, :kind, :last, :rice, :others, :goes_in, :plain_water, :onto,
-                         :set_aside, :by_itself, :rice_apart) do
-      # True where water is brought to the boil for the rice.
-      def water?
-        return true if boils_on?
-
-        boils = FondKettle::Reading::StepVessels::BOILS
-        plain_water && !goes_in && boils.include?(kind) && (boils.include?(clause.kind) || salted?)
-      end
-
-      # "6 l water with 6 tbsp salt, 5 cloves.", without a word for what is done.
-      def salted?
-        clause.kind.nil? && clause.say.match?(FondKettle::Reading::StepVessels::LITRES)
-      end
-
-      # "Half the rice into this": to what the step before mixed.
-      def into_that?
-        !last.nil? && FondKettle::Reading::StepVessels::MIXES.include?(last.kind) &&
-          clause.say.match?(FondKettle::Reading::StepVessels::INTO_THAT)
-      end
-
-      # True where it may be put to something: "crush half the onions into the chicken".
-      def puts_onto?
-        vessels = FondKettle::Reading::StepVessels
-        crushed = FondKettle::Reading::ImpliedPlace::CRUSHED_INTO
-        vessels::PUTS.include?(kind) || (kind == vessels::CUT && clause.say.match?(crushed))
-      end
-
-      # True where it goes on in the vessel of the step before.
-      def goes_on_there?
-        into_that? || boils_on?
-      end
-
-      # "Boil", of the water for the rice.
-      def boils_on?
-        bare? && kind == "boil" && last&.vessel == FondKettle::Reading::VesselCourse::BOILING
-      end
-
-      # True where it names nothing: it goes on with what was there.
-      def bare?
-        !rice && !others
-      end
-    end
-
     # In which vessel each step is done: where its words say, else by its kind.
     class StepVessels
       MIXES = MixingPlace::MIXES
@@ -85,11 +31,9 @@ module FondKettle
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
       # Kinds that put something to what lies somewhere.
       PUTS = %w[fill stir lay-in put-back simmer low boil layer fold].freeze
-      INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
       # "Wipe out the pot": that is the one for what comes next.
       AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
                (?:pot|pan)\b/ix
-      LITRES = /\A\W*[\d½¼¾.,]+\s*(?:l|litres?|liters?)\s+(?:of\s+)?water\b[^.;]*\bsalt\b/i
       # A broth that is strained is no thing for a plate.
       STRAIN = /\A\W*(?:then\s+)?strain\b/i
       # What is thrown away goes into no vessel.

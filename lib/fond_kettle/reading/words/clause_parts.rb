@@ -91,6 +91,9 @@ module FondKettle
       TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i
+      # "Water, ginger, chicken to the boil, skim"
+      TO_BOIL = /\A(?!\W*(?:then\s+)?(?:bring|back|up|return)\b).*
+                 \w\s+(?:up\s+)?to\s+(?:the|a)\s+(?:boil|simmer)\W*\z/ix
       FRONT = /\A(?:[,;:&]|\band\b|\bthen\b|\s)+/i
       # Words between a cut and its verb, of a label before a colon ("Rice: soak …"), and of a verb alone.
       REACH = 6
@@ -179,7 +182,8 @@ module FondKettle
       end
 
       def alone?(part, last)
-        return false if last.match?(DONE) || last.match?(FILLED) || Verbs.found(part).empty?
+        return false if [DONE, FILLED, TO_BOIL].any? { |words| last.match?(words) }
+        return false if Verbs.found(part).empty?
 
         first = part.split(",").first
         first = first.sub(TIME, "") if last.split.size <= ALONE

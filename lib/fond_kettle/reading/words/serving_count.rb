@@ -8,6 +8,8 @@ module FondKettle
     # For how many a dish is, where a text says it.
     module ServingCount
       COUNT = /(?!an?\b)(?<count>\d+|#{Measure::Numeral::WORD})/i
+      # "For a crowd of ten"
+      COMPANY = /(?:an?\s+(?:[[:alpha:]]+\s+)?(?:crowd|party|table|family|group|houseful)\s+of\s+)/i
       PIECES = /(?:squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices)/i
       # Ways to say it, in a sentence of its own or among others.
       WAYS = [/\b(?:(?:make|cook|do)\s+(?:it|this|that)\s+for|serves
@@ -19,14 +21,14 @@ module FondKettle
                (?:of\s+us|pax|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry
                |p(?=\.?\s*\z))\b/ix,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
-              /\A\W*(?:ingredients\s+\()?for\s+(?:(?:about|some)\s+)?#{COUNT}\b
+              /\A\W*(?:ingredients\s+\()?for\s+(?:(?:about|some)\s+|#{COMPANY})?#{COUNT}\b
                (?!\s*(?:min|hour|hr|h\b|#{PIECES}))/ix,
               /\b(?:we\s+(?:are|were)|(?:just|the)\s+us)\s+#{COUNT}\b
                (?!\s+(?:min|hour|kilo|of\s+the))/ix].freeze
       # "4 ppl"
       EATERS = WAYS[1]
-      # "2 adults and 3 kids"
-      FAMILY = /\b#{COUNT}\s+(?:adults?|grown-?ups?|big\s+ones)(?:,|\s+and|\s*[&+])\s*
+      # "2 adults and 3 kids", "3 adults 1 kid"
+      FAMILY = /\b#{COUNT}\s+(?:adults?|grown-?ups?|big\s+ones)(?:,|\s+and|\s*[&+]|\s)\s*
                 (?<more>\d+|#{Measure::Numeral::WORD})\s+(?:(?:small|little|young)\s+)?
                 (?:kids?|children|child|toddlers?|teen(?:ager)?s?|little\s+ones)\b/ix
       # "6 as a side", below it.
@@ -38,7 +40,7 @@ module FondKettle
       MOST_MADE = 16
       PORTIONS = /(?:raciones|personas|personnes|persone|personen|pessoas|portions?|portionen)/i
       # "Bean rice for six": at the end of a title.
-      AT_END = /\(?\bfor\s+#{COUNT}(?:\s*[-–]\s*\d+)?
+      AT_END = /\(?\bfor\s+#{COMPANY}?#{COUNT}(?:\s*[-–]\s*\d+)?
                 (?:\s+(?:hungry\s+)?(?:people|persons|eaters|of\s+us))?\W*\z
                 |\((?<count>\d{1,2})(?:\s+#{PORTIONS})?\)\W*\z
                 |\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix
@@ -63,11 +65,17 @@ module FondKettle
       #
       #   find(["Tested twice.", "Serves 4 to 6"]) # => 4.0
       def find(sentences)
-        family = sentences.lazy.filter_map { |one| FAMILY.match(one) }.first
-        return counted(family[:count]) + counted(family[:more]) if family
+        family = sentences.lazy.filter_map { |one| family(one) }.first
+        return family if family
 
         said = [WAYS, [AS_A_SIDE], [ALONE]].lazy.filter_map { |ways| first(sentences, ways) }.first
         said ? counted(said[:count]) : made(sentences)
+      end
+
+      # Big ones and small ones together, of a text that tells both; or nil.
+      def family(text)
+        said = FAMILY.match(text)
+        said && (counted(said[:count]) + counted(said[:more]))
       end
 
       def made(sentences)
@@ -83,6 +91,9 @@ module FondKettle
         title = title.sub(TIME_BEHIND, "")
         bare = title.sub(ASIDE_AT_END, "")
         ways = [AT_END, WITHIN, EATERS, WAYS.last]
+        family = family(title)
+        return family if family
+
         said = AT_END.match(bare) || ways.lazy.filter_map { |way| way.match(title) }.first
         said && counted(said[:count])
       end
@@ -105,12 +116,12 @@ module FondKettle
       def counted(words)
         Measure::Numeral.read(words)&.first&.to_f
       end
-      private_class_method :first, :counted, :made
+      private_class_method :first, :counted, :made, :family
 
       # True for a text that says no more than that.
       def only?(text)
         bare = text.sub(TIME_BEHIND, "")
-        bare.size < SHORT && [*WAYS, AS_A_SIDE, ALONE, MADE].any? { |way| bare.match?(way) } &&
+        bare.size < SHORT && [*WAYS, FAMILY, AS_A_SIDE, ALONE, MADE].any? { |way| bare.match?(way) } &&
           Measure::Durations.all(bare).empty?
       end
     end
