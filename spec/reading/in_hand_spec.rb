@@ -62,6 +62,41 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(froms(dish, "Fill the peppers")).to eq(%w[pot])
   end
 
+  it "boils the rice that was drained in lots of water, and leaves the chicken where it is" do
+    dish = whole("barberries_and_chicken_legs")
+    expect(done(dish, "boil in lots of water")).to eq(["par-boil", "boiling-pot", 6.0])
+    expect(froms(dish, "boil in lots of water")).to eq(%w[rice-bowl])
+    expect(dish["method"]).to eq("boil-and-drain")
+    foods = grams(dish).keys
+    expect(foods).to include("saffron")
+    expect(foods & %w[Rice Topping]).to eq([])
+  end
+
+  it "reads garlic and saffron that were ground with something as garlic and saffron" do
+    list = "4 cloves garlic pounded with a pinch of salt\n1/2 tsp saffron ground with sugar\n300 g rice"
+    expect(grams(read(list, "")).keys.first(2)).to eq(%w[garlic saffron])
+  end
+
+  it "has a row that goes on with another three onions for itself, and rice that is turned in its pot" do
+    dish = whole("jollof_for_a_party")
+    expect(dish["lines"].map { |line| line["text"] }).to include("another 3 onions, sliced")
+    low = steps(dish).select { |kind,| kind == "low" }
+    expect(low.map { |_, minutes, _, rice| [minutes, rice] })
+      .to eq([[30.0, "with"], [10.0, "with"], [3.0, "with"]])
+  end
+
+  it "takes the tray out of the oven with the rice in it" do
+    dish = whole("one_tray_of_greens")
+    expect(done(dish, "Take out").first(2)).to eq(%w[own deep-tray])
+    expect(froms(dish, "foil off")).to match_array(%w[board bowl])
+  end
+
+  it "cooks rice as for sushi that is dressed and fanned" do
+    dish = whole("sushi_bowl_for_two")
+    expect(dish["method"]).to eq("sushi")
+    expect(dish["asked"].map { |one| one["of"] }).not_to include("method")
+  end
+
   it "counts big ones and small ones of a title together, and a crowd" do
     titles = ["Pilaf (3 adults 1 kid)", "Pilaf for a crowd of twelve", "Pilaf, 2 adults and 3 kids"]
     dishes = titles.map { |title| told("#{title}\n\n300 g rice\n\nBoil the rice, 12 minutes.") }

@@ -14,6 +14,7 @@ module FondKettle
     class WayReader
       SUSHI = /\bsushi\b(?!\s+(?:rice|grain))|\bvinegar\b.*\brice\b|\brice\b.*\bvinegar\b/i
       SUSHI_RICE = /\bsushi\s+(?:rice|grain)\b/i
+      VINEGAR = /\bvinegar\b/i
       LEAVES = /\b(?:leaf|leaves|parcels?)\b/i
       OPEN = /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid)\b/i
       # What stands on its own once it is turned out.
@@ -77,7 +78,11 @@ module FondKettle
       private
 
       def sushi?
-        @steps.any? { |step| step.clause.say.match?(SUSHI) } || (@all.match?(SUSHI_RICE) && done?("dress"))
+        return true if @steps.any? { |step| step.clause.say.match?(SUSHI) }
+
+        return false unless done?("dress")
+
+        @all.match?(SUSHI_RICE) || (done?("cool") && @lines.any? { |line| line.text.match?(VINEGAR) })
       end
 
       def done?(*kinds)

@@ -8,6 +8,8 @@ module FondKettle
     module WrappedRows
       # Letters of such a row.
       LONG = 60
+      # "another 3 onions" is a row of its own.
+      FURTHER = /\Aanother\s+\d/
       ENDS = /[.!?:]\s*\z/
 
       module_function
@@ -32,7 +34,7 @@ module FondKettle
       # True where the next row does not begin with a capital, and its first word had no room on the one
       # before in a block of so many letters (`width`).
       def broken?(before, row, width)
-        before.size >= LONG && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/) &&
+        before.size >= LONG && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/) && !row.match?(FURTHER) &&
           before.size + row[/\A\S+/].size >= width
       end
       private_class_method :unbroken, :broken?

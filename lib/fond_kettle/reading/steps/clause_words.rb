@@ -13,7 +13,7 @@ module FondKettle
                   |\bturn\s+(?:[a-z]+\s+){0,2}up\b/ix,
         into_oven: /\b(?:in|into|to)\s+(?:an?\s+|the\s+)?(?:hot\s+|low\s+|medium\s+|preheated\s+)?oven\b/i,
         out_of_oven: /\A\W*(?:then\s+)?(?:take|lift|pull|get|bring)\s+
-                      (?:it|(?:the\s+)?(?:pot|dish|tin|tray|casserole|lot))\s+
+                      (?:(?:it|(?:the\s+)?(?:pot|dish|tin|tray|casserole|lot))\s+)?
                       out(?:\s+of\s+(?:the\s+)?oven)?\W*\z/ix,
         lid_off: /\b(?:foil|lid|cover)\s+(?:back\s+)?off\b|\btake\s+off\s+the\s+(?:foil|lid|cover)\b/i,
         pot_out: /\A\W*(?:then\s+)?(?:take|lift|pull|get)\s+(?:the\s+)?(?:pot|dish|tin|casserole)\s+out\b/i,

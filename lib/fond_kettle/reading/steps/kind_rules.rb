@@ -121,6 +121,7 @@ module FondKettle
         "take-out" => [["cut", ->(one) { one.says?(:picks) }],
                        ["turn-out", ->(one) { one.in? && !one.apart && one.says?(:tips_out) }],
                        ["rest", ->(one) { one.previous == "bake" && one.in? && one.says?(:out_of_oven) }],
+                       ["own", ->(one) { one.in? && one.oven && one.says?(:out_of_oven) }],
                        ["drain", ->(sense) { sense.says?(:water_away) }]],
         "marinate" => [["chill", ->(one) { one.done? && (!one.puts || one.says?(:kept_cold)) }]],
         "cool" => [["preheat", ->(one) { one.says?(:oven_hot) && one.minutes.nil? }]],

@@ -51,9 +51,9 @@ module FondKettle
       SET_ON = lambda do |one|
         one.several && !one.in? && one.clause.say.match?(/\A\W*(?:then\s+)?(?:put|add|tip|place|pour)\b/i)
       end
-      # "Turn it over halfway", of rice that steams.
+      # "Turn it over halfway", "turn it over once", of rice that cooks.
       TURNED_HALFWAY = lambda do |one|
-        one.stage == RiceCourse::WITH && one.clause.say.match?(/\bhalf\s?way\b/i)
+        one.stage == RiceCourse::WITH && one.clause.say.match?(/\bhalf\s?way\b|\bturn\b[^.;]*\bonce\b/i)
       end
       # "Season with mace", of what is on the fire.
       SEASONED = %w[fry toast simmer reduce boil broth stir low take-out].freeze

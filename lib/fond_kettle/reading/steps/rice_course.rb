@@ -34,6 +34,9 @@ module FondKettle
       LIQUID = /\bthe\s+(?:[[:alnum:]]+\s+)?(?:cups|glasses|water|broth|stock|milk|liquid|liquor)\b/i
       # "Soak in the cooker with the water."
       IN_LIQUID = /\A\W*(?:then\s+)?(?:soak\b|cooker\s+on\b|(?:cook|boil|simmer)\s+(?:it\s+)?(?:with|in)\b)/i
+      # "Drain the rice, boil in lots of water with the salt."
+      IN_PLENTY = /\A\W*(?:then\s+)?(?:par[- ]?)?(?:boil|cook)\s+(?:it\s+)?in\s+
+                   (?:(?:lots|plenty)\s+of|an?\s+(?:big|large)\s+pot\s+of)\b[^,.;]*\bwater\b/ix
       # "Steam", "steamer lined with a cloth, 25 min"
       STEAMED = /\A\W*steam(?:er\b[^.;]*\bmin)?\b/i
       # By these it cooks: nothing more is laid in.
@@ -80,7 +83,7 @@ module FondKettle
       def meant?(text, named)
         return true if called?(text)
         return false unless @spoken_of
-        if [STEAMED, RiceWords::STANDS_FOR_IT, Verbs::COVERED_WITH].any? { |one| text.match?(one) }
+        if [STEAMED, IN_PLENTY, RiceWords::STANDS_FOR_IT, Verbs::COVERED_WITH].any? { |one| text.match?(one) }
           return true
         end
         return false if named || (text.match?(LIQUID) && !text.match?(IN_LIQUID))
