@@ -79,10 +79,18 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "has a row that goes on with another three onions for itself, and rice that is turned in its pot" do
     dish = whole("jollof_for_a_party")
-    expect(dish["lines"].map { |line| line["text"] }).to include("another 3 onions, sliced")
+    onions = dish["lines"].find { |line| line["text"] == "another 3 onions, sliced" }
+    expect([onions["g"], taken_at(dish, "Heat the oil")]).to match([360.0, include(onions["food"])])
     low = steps(dish).select { |kind,| kind == "low" }
     expect(low.map { |_, minutes, _, rice| [minutes, rice] })
       .to eq([[30.0, "with"], [10.0, "with"], [3.0, "with"]])
+  end
+
+  it "blends what a row lists before \"blended\", and fries it where it is added" do
+    dish = whole("jollof_for_a_party")
+    expect(taken_at(dish, "Boil the blend").size).to eq(4)
+    expect(froms(dish, "Add the blend")).to eq(%w[big-pot])
+    expect(dish["asked"].map { |one| one["field"] }.compact).to eq([])
   end
 
   it "takes the tray out of the oven with the rice in it" do

@@ -13,6 +13,7 @@ require_relative "cooked_rice"
 require_relative "../words/learned_weights"
 require_relative "../words/loose_measures"
 require_relative "../words/measures_told"
+require_relative "new_things"
 require_relative "prepared"
 require_relative "../rows/run_together"
 
@@ -129,7 +130,7 @@ module FondKettle
 
       # Attributes of ReadLines, and what is asked of them; `certain`: the CertainText of `mended`.
       def understood(text, mended, certain)
-        bare = certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", ")
+        bare = certain.text.sub(NewThings::FURTHER, "").sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", ")
         read = @quick.read(Prepared.apart(bare, @names))
         rice = rice(mended, certain.text, read)
         return [[rice], certain.asks] if rice

@@ -48,7 +48,7 @@ module FondKettle
       # Parts of a dish that are made of what is listed for them.
       MADE_OF_PARTS = /\b(?:(?:spice|seasoning|herb)\s+(?:mix|blend|paste)|masala|rub|marinade
                        |sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish
-                       |seasoning|garnish|glaze|raita|salad|chutney|pickle|spices)\b/ix
+                       |seasoning|garnish|glaze|(?<=\bthe\s)blend|raita|salad|chutney|pickle|spices)\b/ix
 
       # All rows. Raises BadCatalogue.
       def self.all
