@@ -105,6 +105,21 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(dish["asked"].map { |one| one["of"] }).not_to include("method")
   end
 
+  it "halves what the half is said of, and takes a splash of what there is much of" do
+    dish = whole("kitchari_for_two")
+    taken = step(dish, "half the ghee")["takes"].to_h { |take| take.values_at("line", "share") }
+    expect(taken).to include("l9" => 0.5, "l3" => 1.0)
+    loose = read(rice, "Fry the onions in the oil. Add a splash of the stock to loosen. " \
+                       "Rice, stir; rest of the stock.")
+    expect(done(loose, "to loosen").first(2)).to eq(%w[simmer pot])
+    shares = loose["steps"].flat_map { |one| one["takes"] }.select { |take| take["line"] == "l2" }
+    expect(shares.map { |take| take["share"] }).to match([be_within(0.01).of(0.03), be_within(0.01).of(0.97)])
+  end
+
+  it "lists ginger by the centimetre" do
+    expect(grams(whole("leftover_salmon_rice"))).to include("garlic" => 4.0, "ginger" => 10.0)
+  end
+
   it "counts big ones and small ones of a title together, and a crowd" do
     titles = ["Pilaf (3 adults 1 kid)", "Pilaf for a crowd of twelve", "Pilaf, 2 adults and 3 kids"]
     dishes = titles.map { |title| told("#{title}\n\n300 g rice\n\nBoil the rice, 12 minutes.") }

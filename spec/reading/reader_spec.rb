@@ -67,6 +67,8 @@ RSpec.describe FondKettle::Reading::Reader do
       "jollof_for_a_party" => [15.0, "parboiled-basmati", 1200.0, "one-pot-sauce"],
       "one_tray_of_greens" => [4.0, "brown-long", 300.0, "oven-pilaf"],
       "sushi_bowl_for_two" => [2.0, "short-white", 296.3, "sushi"],
+      "kitchari_for_two" => [2.0, "basmati", 92.3, "toasted-pilaf"],
+      "leftover_salmon_rice" => [3.0, "long-white", 240.0, "toasted-pilaf"],
       "congee_for_the_ill" => [4.0, "jasmine", 160.0, "one-pot-sauce"],
       "friday_fish_rice" => [4.0, "broken-white", 470.4, "broth-under-rice"],
       "mango_sticky_rice" => [6.0, "glutinous", 500.0, "steamed-sticky"],

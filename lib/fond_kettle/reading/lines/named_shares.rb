@@ -32,7 +32,7 @@ module FondKettle
 
       # The share of a line that stands before one of its names (`head`: where that begins), or nil.
       def before(head, index, text)
-        before = text[0...head].split(/[,;]|\b(?:and|with)\b/).last.to_s
+        before = text[0...head].split(/[,;:]|\b(?:and|with)\b/).last.to_s
         line = @lines[index]
         PartAmount.share(line, before) || PartAmount.of_count(line, before) ||
           PartAmount.of_one(line, before, text) || SaidShare.before(before)

@@ -22,6 +22,8 @@ module FondKettle
       COUNT = %r{(?<![\d.,/-])\b(?<count>one|two|three|four|five|six|\d{1,2})\s+
                (?:(?:whole|small|large|big|raw)\s+)?\z}ix
       PIECE = "piece"
+      # "A splash of the stock"
+      SPLASH = /\A(?:an?|one|1)\s+(?:splash|slosh|glug)\z/i
       LOOSE = %w[pinch dash drop].freeze
       ALIKE = 1e-6
       SHARES = { "half" => 0.5, "third" => 1.0 / 3, "quarter" => 0.25 }.freeze
@@ -72,6 +74,7 @@ module FondKettle
 
       # An amount with its unit from the front to the end of a text, or nil.
       def whole_amount(text)
+        text = "#{text} of" if text.match?(SPLASH)
         found = AMOUNTS.read(LooseMeasures.certain(text).text)
         found if found&.unit && found.rest.empty?
       end

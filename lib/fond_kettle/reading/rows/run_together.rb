@@ -25,10 +25,10 @@ module FondKettle
       AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
       # What is said of a thing behind a comma.
       SAID_OF_IT = /\A(?:(?:all\s+|both\s+)?(?:[[:alpha:]]+ed|burnt|torn|beaten|ground)
-              |an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely
-              |well|with|leaves
+              |an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely|well|with|leaves
                    |for|not|thinly|(?:about|roughly)\s+\d+
-                   |skin|(?:shells?|heads?|tails?|bones?)\s+(?:on|off|in|out)\b|\d+\s*cm)\b/ix
+                   |skin|\d+\s*cm(?!\s+(?:ginger|galangal|cinnamon))
+                   |(?:shells?|heads?|tails?|bones?)\s+(?:on|off|in|out)\b)\b/ix
       # A comma, or an "and" before the next amount.
       PARTS = /,\s+(?![^()]*\))(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?
                |\s+\+\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s[[:alpha:]]+){0,2}\s+\((?:about\s+)?\d)
