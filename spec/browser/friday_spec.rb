@@ -62,7 +62,8 @@ RSpec.describe "A Friday for nine", :browser do
     second = find(".meal-card", text: "Now round 2", visible: :all)
     pots = all(".meal-pots a").map { |link| link[:href] }
     expect(second.find("a", text: "Its pot", visible: :all)[:href]).to eq(pots.last)
-    find("#bar form:not([hidden]) button", match: :first).click
+    first = find(".meal-card", text: "Soften the leeks", match: :first)["data-task"]
+    find("#bar form:not([hidden]):has([name=task][value='#{first}']) button").click
     expect(page).to have_css(".meal-card.is-first[data-state=going]", text: "Soften the leeks")
     visit pots.last
     expect(page).to have_css(".stove-title", text: "round 2 of 2")
