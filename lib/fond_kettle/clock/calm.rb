@@ -20,14 +20,13 @@ module FondKettle
       # minutes before serving: whole chains move.
       def in_order(starts, limit)
         laid = Chains.of(@crowds, @network.minutes, starts, Array.new(starts.size, true))
-        laid.each { |first, second| @network.lay_order(first, second) }
-        windows = windows(limit)
-        return starts unless windows && @network.settle(*windows, laid.flatten.uniq)
+        calmed = Chains.laid(laid, @network) do
+          windows = windows(limit)
+          return starts unless windows && @network.settle(*windows, laid.flatten.uniq)
 
-        calmed = moved(*windows) { |low| @slack.by_bounds_min(low) }.first(starts.size)
+          moved(*windows) { |low| @slack.by_bounds_min(low) }.first(starts.size)
+        end
         @crowds.at(calmed).empty? ? calmed : starts
-      ensure
-        laid.reverse_each { |first, second| @network.drop(first, second) }
       end
 
       # The same where a task may also change its place in the order.

@@ -13,6 +13,14 @@ module FondKettle
         crowds.resources.flat_map { |resource| chain(resource, minutes, starts, kept) }.uniq
       end
 
+      # Lays such pairs in a Network for as long as the block takes; returns what that returns.
+      def laid(pairs, network)
+        pairs.each { |first, second| network.lay_order(first, second) }
+        yield
+      ensure
+        pairs.reverse_each { |first, second| network.drop(first, second) }
+      end
+
       # The chain of a resource, from its first task: each takes over from the one that was over last before
       # it, so that few wait for many.
       def chain(resource, minutes, starts, kept)

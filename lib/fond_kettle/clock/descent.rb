@@ -181,16 +181,15 @@ module FondKettle
         low, high = root(limit, over_min).map(&:dup)
         kept = @near.staying(@best, centres)
         laid = Chains.of(@crowds, @network.minutes, @best, kept)
-        laid.each { |first, second| @network.lay_order(first, second) }
-        unless @network.settle(low, high, laid.flatten.uniq)
-          @idle += 1
-          return
-        end
+        Chains.laid(laid, @network) do
+          unless @network.settle(low, high, laid.flatten.uniq)
+            @idle += 1
+            next
+          end
 
-        @search.run(low, high, most_nodes: (ANEW * kept.count(false)) + 5, noise: @random.rand(2) * FirstSchedule::NOISE,
-                               sharp: sharp).low
-      ensure
-        laid&.reverse_each { |first, second| @network.drop(first, second) }
+          @search.run(low, high, most_nodes: (ANEW * kept.count(false)) + 5, sharp: sharp,
+                                 noise: @random.rand(2) * FirstSchedule::NOISE).low
+        end
       end
 
       # Windows within the limits, kept as long as these are.

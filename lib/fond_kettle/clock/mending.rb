@@ -74,10 +74,7 @@ module FondKettle
       # With the orders of a schedule laid for as long as the block takes.
       def with_orders(starts)
         laid = Chains.of(@crowds, @network.minutes, starts, Array.new(size, true))
-        laid.each { |first, second| @network.lay_order(first, second) }
-        yield laid
-      ensure
-        laid&.reverse_each { |first, second| @network.drop(first, second) }
+        Chains.laid(laid, @network) { yield laid }
       end
 
       # With other orders, where those of the schedule alone do not do.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "method_blocks"
 require_relative "row_words"
 
 module FondKettle
@@ -9,14 +10,14 @@ module FondKettle
       HEADING = /\A[[:upper:]][[:alpha:]]+(?:\s[[:alpha:]]+){0,2}\z/
       # So many of them make a list of parts.
       FEW = 2
-      BULLET = /\A[-*•–]\s+/
 
       module_function
 
       # Those of all rows (empty ones among them).
       def of(all)
         found = all.each_cons(3).filter_map do |before, row, following|
-          row if before.empty? && row.match?(HEADING) && RowWords.amount?(following.sub(BULLET, ""))
+          bare = following.sub(MethodBlocks::BULLET, "")
+          row if before.empty? && row.match?(HEADING) && RowWords.amount?(bare)
         end
         found.size < FEW ? [] : found
       end

@@ -2,7 +2,7 @@
 
 module FondKettle
   module Reading
-    # Words that stand for the rice that was spoken of last.
+    # Words that stand for the rice that was spoken of last, or tell where it goes.
     module RiceWords
       IN_COOKER = /\bin(?:to)?\s+(?:the|an?|my|our|your)\s+(?:rice[- ])?cooker\b/i
       # No lid that is slightly open.

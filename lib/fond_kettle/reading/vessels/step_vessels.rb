@@ -15,12 +15,10 @@ module FondKettle
     # In which vessel each step is done: where its words say, else by its kind.
     class StepVessels
       MIXES = MixingPlace::MIXES
-      CUT = "cut"
       DRAIN = "drain"
       DRESS = "dress"
       BAKE = "bake"
       REST = "rest"
-      BOILS = %w[simmer boil].freeze
       # Kinds by which it comes into another vessel once it is cooked.
       MOVES = %w[layer lay-in stir cool fold dress].freeze
       # How the vessel is found of a kind that says where.
@@ -29,8 +27,6 @@ module FondKettle
       RICE_INTO = /\brice\b[^,.;]{0,20}\b(?:in|into|to|onto)\s/i
       # Kinds that finish the rice.
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
-      # Kinds that put something to what lies somewhere.
-      PUTS = %w[fill stir lay-in put-back simmer low boil layer fold].freeze
       # "Wipe out the pot": that is the one for what comes next.
       AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
                (?:pot|pan)\b/ix
