@@ -12,7 +12,8 @@ module FondKettle
       NOT_HOW_LONG = /\b(?:every|each|after|at|the\s+last|the\s+first|past|within\s+the\s+first)\s*\z/i
       # And so does one before these.
       WHEN = /\A\s*(?:before|ahead|later|old|ago|from\s+now|in\s+advance
-              |after(?!\s+(?:it|that|they|the\s+[[:alpha:]]+)\s+(?:boil|come|start|ha)))\b/ix
+              |after(?!\s+(?:it|that|they|the\s+[[:alpha:]]+)\s+(?:boil|come|start|ha)
+              |\s+the\s+(?:first\s+)?whistle))\b/ix
       # "Keep the stock for another day."
       SOME_DAY = /\A(?:an?other|next|same)\s+(?:day|night)/i
       EACH_SIDE = /\b(?:a|each|per|on\s+each)\s+side\b/i

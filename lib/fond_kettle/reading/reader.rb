@@ -3,6 +3,7 @@
 require_relative "../ground/errors"
 require_relative "../larder/names"
 require_relative "barred/barred_dish"
+require_relative "rows/asides"
 require_relative "rows/barred_text"
 require_relative "words/certainty"
 require_relative "words/clauses"
@@ -14,6 +15,7 @@ require_relative "steps/layers_told"
 require_relative "words/learned_weights"
 require_relative "words/measures_told"
 require_relative "words/past_tense"
+require_relative "lines/broth_given"
 require_relative "lines/line_json"
 require_relative "dish/questions"
 require_relative "lines/read_line"
@@ -163,9 +165,10 @@ module FondKettle
       end
 
       def steps
-        StepJson.new(course.steps, lines, way.first, course.rice_vessel).all.map do |step|
+        listed_g = @text.made.filter_map { |text| BrothGiven.weight_g(text) }.first
+        StepJson.new(course.steps, lines, way.first, course.rice_vessel, broth_g: listed_g).all.map do |step|
           say = PastTense.as_written(step["say"], @text.whole)
-          step.merge("say" => LabelledFood.as_written(say, @text.whole))
+          step.merge("say" => Asides.as_written(LabelledFood.as_written(say, @text.whole), @text.whole))
         end
       end
     end

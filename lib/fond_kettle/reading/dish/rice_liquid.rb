@@ -38,11 +38,12 @@ module FondKettle
         there.all? { |one| one.from.empty? } && liquid?(held)
       end
 
-      private
-
+      # True for a step at which something goes in with the rice.
       def with_rice?(step)
         step.vessel == @own && POURED_AT.include?(step.rice)
       end
+
+      private
 
       def liquid?(held)
         liquids, others = held.partition { |line| line.ingredient&.liquid }

@@ -45,11 +45,13 @@ module FondKettle
       # Less is the amount of something else, g.
       LEAST_G = 30.0
 
-      # `steps`: ReadSteps; `lines`: ReadLines; `method`: key of the way; `own`: key of the rice's vessel.
-      def initialize(steps, lines, method, own)
+      # `steps`: ReadSteps; `lines`: ReadLines; `method`: key of the way; `own`: key of the rice's vessel;
+      # `broth_g`: so much of the broth that the dish makes is listed, g, or nil.
+      def initialize(steps, lines, method, own, broth_g: nil)
         @steps = steps
         @lines = lines
         @rice_liquid = RiceLiquid.new(steps, lines, method, own)
+        @listed_g = broth_g
       end
 
       # The hashes, in the order of the steps.
@@ -120,7 +122,7 @@ module FondKettle
         say = step.clause.say
         return if !BrothGiven.in?(say) || ![nil, key].include?(step.broth) || liquid?(step)
 
-        weight_g = BrothGiven.weight_g(say)&.round(1)
+        weight_g = (BrothGiven.weight_g(say) || (@listed_g if @rice_liquid.with_rice?(step)))&.round(1)
         weight_g if weight_g && weight_g >= LEAST_G
       end
 

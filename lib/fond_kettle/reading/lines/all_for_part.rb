@@ -9,6 +9,10 @@ module FondKettle
       FOR = /\b#{ALL}\s+(?:(?:that(?:'s|\s+is)|listed)\s+)?(?:for|under)\s+(?:the\s+|your\s+|an?\s+)?
              (?<part>[[:alpha:]]+(?:\s(?!in\b|into\b|to\b|on\b|and\b)[[:alpha:]]+)?)/ix
       INGREDIENTS = /\b(?:all\s+)?(?:of\s+)?the\s+(?<part>[[:alpha:]]+(?:\s[[:alpha:]]+)?)\s+ingredients\b/i
+      # "Blend the chilli sauce", and nothing else.
+      MADE = /\A\W*(?:then\s+)?(?:blend|blitz|pound|grind|mix|make|whisk|stir)\s+
+              (?:(?:together|up)\s+)?(?:the|your)\s+
+              (?<part>[[:alpha:]]+(?:\s[[:alpha:]]+)?)(?:\s+(?:together|smooth))?\W*\z/ix
       WORD = /[[:alpha:]]+/
 
       module_function
@@ -17,7 +21,7 @@ module FondKettle
       #
       #   in("Put everything for the broth in a pot", ["For the broth:", "Rice"]) # => "For the broth:"
       def in(text, parts)
-        named = (text.match(FOR) || text.match(INGREDIENTS))&.[](:part)
+        named = [FOR, INGREDIENTS, MADE].lazy.filter_map { |way| text.match(way)&.[](:part) }.first
         return unless named
 
         words = named.downcase.scan(WORD)

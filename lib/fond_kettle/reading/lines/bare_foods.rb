@@ -10,7 +10,7 @@ module FondKettle
   module Reading
     # Things that only the method names, and without an amount: "eggs on top, parsley, lemon wedges".
     class BareFoods
-      APART = %r{[,;:.!?()]|\s(?:and|&|\+|with|w/?|in|on|over|plus)\s}i
+      APART = %r{[,;:.!?()]|\s(?:and|or|&|\+|with|w/?|in|on|over|plus)\s}i
       # Words for things that are known, or are not there.
       KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
       FRONT = /\A(?:(?:some|a\s+(?:little|bit\s+of|touch\s+of)|plenty\s+of|lots\s+of|a\s+few|fresh|then|more
@@ -19,6 +19,8 @@ module FondKettle
                 |alongside|beside|to\s+serve|to\s+taste
                 |at\s+(?:the\s+)?(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?|strips?|sheets?|matchsticks?|ribbons?)\z/i
+      # How it is cooked for the table: "with fried egg or papad".
+      COOKED = /\A(?:(?:soft|hard)[ -]boiled|boiled|fried|poached|grilled|toasted|roasted)\s+/i
       # "Sambal: 15 dried chillies, …" is what is made of them.
       MADE_OF = /#{PartLabels::NAMED}(?=(?:\d|an?\s|half\s)[^,.;]*[[:alpha:]]{3})/i
       # What a dish makes of what is listed.
@@ -54,7 +56,7 @@ module FondKettle
         return if bare.empty? || part.match?(KNOWN) || bare.match?(KNOWN)
 
         name = bare.sub(PLACED, "").sub(CUT, "")
-        bare.sub(PLACED, "") if fresh?(name)
+        bare.sub(PLACED, "") if fresh?(name) || (name.match?(COOKED) && fresh?(name.sub(COOKED, "")))
       end
 
       # A part without the verb that it begins with, or up to the one behind it ("snow peas blanch 1 min").

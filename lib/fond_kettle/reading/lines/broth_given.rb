@@ -11,18 +11,18 @@ module FondKettle
       PLAIN = /(?:cold|hot|warm|boiling|salted|salty|iced?|fresh|clean|clear|same|whole|other|rinsing
                   |running|measured|remaining|extra|reserved|kept|own)\b/ix
       OF_FOOD = /(?<=the\s|their\s|its\s)(?!#{PLAIN})[[:alpha:]]+\s+water/i
-      WORD = /\b(?:broth|stock(?!\s+(?:cubes?|pots?|powder)\b)|liquor
+      WORD = /\b(?:broth|yakhni|stock(?!\s+(?:cubes?|pots?|powder)\b)|liquor
               |the\s+(?:(?:poaching|cooking|braising)\s+)?liquid|cooking\s+water
               |#{OF_FOOD})\b/ix
       # "Water to cover": nobody says how much lies in it.
       TO_COVER = /\bwater\s+to\s+cover\b/i
       # Without one of these it speaks of none.
-      ANY = /broth|stock|liquor|liquid|water/i
+      ANY = /broth|yakhni|stock|liquor|liquid|water/i
       # "Boil them and keep the water."
       KEPT = /\b(?:keep|keeping|reserve|reserving|save|saving)\s+
               (?:(?:about\s+)?(?:[\d½¼¾][\d\s.,½¼¾]*|an?\s+)[[:alpha:]]+\s+of\s+)?
               (?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?(?:and\s+(?:the|its|their)\s+)?
-              (?:water|liquid|liquor|broth|stock)\b/ix
+              (?:water|liquid|liquor|broth|stock|milk)\b/ix
       WAS_KEPT = /\b(?:kept|reserved|saved)\s+(?:[[:alpha:]]+\s+)?(?:water|liquid|liquor|broth|stock)\b/i
       # "Return 420 ml to the pot", of what was spoken of before.
       BACK = /\b(?:return|put|pour|tip|measure)\s+(?:back\s+)?

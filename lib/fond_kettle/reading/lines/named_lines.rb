@@ -46,7 +46,8 @@ module FondKettle
       # "In the oil of the tuna": none of the fish.
       OUT_OF = /(?<=\boil|\bbrine)\s+(?:of|from)\s+the\s+[[:alpha:]]+/i
       # What food a fat was used for, or a broth made of: "the onion oil", "3 cups of the chicken broth".
-      MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp|prawn|mussel|clam
+      MODIFIES = /\bfishy\s+(?=milk\b)
+                  |\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp|prawn|mussel|clam
                   |mushroom|porcini|shiitake|bean|egg|pea|potato|spinach|noodle|pasta|ham)\s+
                   (?=(?:oil|fat|broth|stock|liquor|juices?|(?:soaking\s+)?water)\b)/ix
       # A vessel for rice is no rice, nor is what is made of it.

@@ -29,7 +29,7 @@ module FondKettle
       def thing?(name, amount, dealt: false)
         words = @names.words(name.sub(HOT, "").split(/\sof\s/i).last)
         case words
-        when WATER then @waters.none? { |text| text.include?(amount) }
+        when WATER then @waters.none? { |text| says?(text, amount) }
         when OIL then @lines.none? { |line| line.ingredient&.fat? } || other?(name, words, dealt)
         else other?(name, words, dealt) || (words == SALT && more_salt?(amount))
         end
@@ -41,8 +41,13 @@ module FondKettle
       def more_salt?(amount)
         salts = @lines.select { |line| line.names == SALT && !line.spoken }
         amount.match?(DIGIT) && salts.any? && salts.all? do |line|
-          line.text.match?(DIGIT) && !line.text.include?(amount)
+          line.text.match?(DIGIT) && !says?(line.text, amount)
         end
+      end
+
+      # True where a text has that number: "540 ml" has no 4.
+      def says?(text, number)
+        text.match?(/(?<![\d.,])#{Regexp.escape(number)}(?![.,]?\d)/)
       end
 
       # A second onion that only the method names is another one.

@@ -7,7 +7,8 @@ module FondKettle
   module Reading
     # Words said of a food behind its name where nobody wrote a comma: "2 onions sliced thin".
     module Prepared
-      DONE = %w[sliced chopped diced grated shredded quartered halved crushed peeled torn cut cubed trimmed
+      DONE = %w[sliced chopped minced julienned bruised smashed pounded knotted melted juiced zested
+                diced grated shredded quartered halved crushed peeled torn cut cubed trimmed
                 cleaned washed rinsed deseeded seeded pitted boned jointed skinned beaten picked bashed split
                 slit crumbled flaked mashed snipped scraped sieved podded shelled].join("|")
       HOW = "(?:thinly|finely|roughly|coarsely|freshly|very|well)\\s+"

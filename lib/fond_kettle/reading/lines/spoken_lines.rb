@@ -16,7 +16,7 @@ module FondKettle
     class SpokenLines
       # Where an amount may begin.
       START = /(?<![[:alnum:].,°-])(?<!(?-i:other\s))(?<!(?-i:last\s))
-               (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s|,\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
+               (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s|,\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s|quarter\st
                |(?:an?|half|another|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = %r{\s*(?:[,.;:()!?]|\s\d|\s\+|\sw/|\s[-–—]\s
@@ -31,7 +31,7 @@ module FondKettle
       # How a food comes.
       STATES = /(?:frozen|fresh|dried|raw|cooked|tinned)/i
       # What is spoken of as known.
-      KNOWN = /\bof\z|\A#{STATES}\z|\A&
+      KNOWN = /\bof\z|\A#{STATES}\z|\A[&–—-]
               |\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
               |its|an?|over|above|below|under|apart)\b|\A(?:deep|thick|wide|high)\z/ix
       # What is counted and no food.
@@ -88,7 +88,7 @@ module FondKettle
       LETTERS = (2..60)
       # What is said before a name, and what is filled up to a line.
       LEADS = /\A.*\b(?:the|your|in|into|with|and|add|of|some)\s+/i
-      UP_TO = /\b(?:up\s+to|to\s+cover)\b/i
+      UP_TO = /\b(?:up\s+to|to\s+cover)\b|\((?:\d{3})\)/i
       COUNTED = /\A(?:\d|an?\s|pinch|[½¼¾⅓⅔⅛])/i
       # "A spoonful of tuna in the middle of each" is of what there is.
       DEALT = /\A(?:an?|one|two)\s+(?:spoon(?:ful)?|piece|bit|slice|strip|cube)s?\s+of\b(?!.*\bsize\b)
@@ -187,7 +187,7 @@ module FondKettle
         sentence.to_enum(:scan, AmountForms::INSIDE).filter_map do
           found = Regexp.last_match
           name = name_at_end(found[:what])
-          next unless name && !found[:what].match?(UP_TO) && @new.thing?(name, found[:amount])
+          next unless name && !found[0].match?(UP_TO) && @new.thing?(name, found[:amount])
 
           several(found) || sentence[(found.end(:what) - name.size)...found.end(0)]
         end.flatten

@@ -13,8 +13,19 @@ module FondKettle
       NAME = /[[:alpha:]]+(?:\s[[:alpha:]]+)?/
       # "Sofrito (pepper, onion, garlic)"
       LISTED = /[[:alpha:]]+\s\((?<foods>#{NAME}(?:,\s#{NAME})+)\)/
+      # "A chopped salad (2 tomatoes, 1 cucumber, mint)"
+      FEW = /(?:\d+\s|(?:half\s)?an?\s)?#{NAME}/
+      COUNTED = /\b(?:an?\s+)?(?:[[:alpha:]]+\s)?salad\s\((?<foods>#{FEW}(?:,\s#{FEW})+)\)/ix
+      # "The drained rice (I soak it half an hour)"
+      SOAKED = /\((?:i|we)(?:'ve|\s+have)?\s+(?:always\s+|usually\s+)?soak(?:ed)?\s+(?:it|mine|the\s+rice)\s+
+                (?:for\s+)?(?<time>[^(),.;]{2,25})\)/ix
+      # "Onions till brown (take a third out for the top)"
+      TAKEN = /\((?<said>(?:take|keep|save|set|put|reserve)\s+(?:(?:back|aside)\s+)?
+               (?:half|two\s+thirds|an?\s+(?:third|quarter|few|handful|little)|some)\b[^()]{0,50})\)/ix
       # An aside of more words is none of the dish.
       WORDS = 4
+      # No step has more.
+      WORDS_OF_STEP = 60
       # "Rice 1.5 cups (jasmine)"
       GRAIN = %r{\b(?<rice>rice)\s+(?<amount>\d[\d\s./½¼¾]*\s?#{AmountForms::UNITS})\s*
                  \((?<kind>[[:alpha:]\ -]{3,25})\)}ix
@@ -33,8 +44,26 @@ module FondKettle
       def out_of(row)
         left = []
         row = row.sub(GRAIN, '\k<rice> (\k<amount> \k<kind>)')
+        soaked = SOAKED.match(row)
+        row = "Soak the rice #{soaked[:time]}. #{row.sub(SOAKED, '')}" if soaked
+        row = row.gsub(TAKEN, ', \k<said>')
         listed = row.gsub(LISTED) { |whole| foods(Regexp.last_match[:foods]) || whole }
+                    .gsub(COUNTED) { |whole| whole.sub(" (", ", ").delete(")") }
         [listed.gsub(ASIDE) { read(Regexp.last_match(1), left) }.squeeze(" "), left]
+      end
+
+      # Words of a step as they stand in a text, with the asides that were taken out from among them.
+      #
+      #   as_written("sweat 1 onion in butter", "Sweat: sweat 1 onion (chopped) in butter")
+      #   # => "sweat 1 onion (chopped) in butter"
+      def as_written(say, text)
+        return say if text.include?(say)
+
+        soaked = SOAKED.match(text)
+        return soaked[0].delete("()") if soaked && say.include?("Soak the rice #{soaked[:time]}")
+
+        words = say.split.first(WORDS_OF_STEP).map { |word| Regexp.escape(word) }
+        text[/#{words.join('\\s+(?:\\([^()]{0,40}\\)\\s*)?')}/] || say
       end
 
       # A list all of which are foods stands for what is before it; nil: it is no such list.

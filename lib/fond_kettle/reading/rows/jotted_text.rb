@@ -29,6 +29,8 @@ module FondKettle
       SOME_OF = %r{\A(?:and\s+)?(?:(?:some|a\s+little|a\s+bit)\s+of\s+(?:the|its|that)\s
                    |[\d½¼¾][\d\s½¼¾./]*(?:tbsp|tsp|ml|cups?|ladles?|spoons?)\s+of\s+(?:the|its|that)\s+
                    (?:[[:alpha:]]+\s+)?(?:broth|stock|liquor|liquid)\b)}ix
+      # "3 tbsp broth", of a dish that makes its own.
+      SPOONED = %r{\A[\d½¼¾][\d\s½¼¾./]*(?:tbsp|tsp|spoons?|ladles?)\s+(?:of\s+)?(?:broth|stock)\z}i
       # "Marinade:"
       PART = /\A(?:(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:|for\s+the\s+[[:alpha:]]+)\z/i
       # Letters of any line that is read.
@@ -42,13 +44,15 @@ module FondKettle
       # `parts`: of each line the part of the dish for which it is, as a heading says it ("For the sauce"), or
       # nil; `written`: the row of a line that says what its row says of several ("onion, pepper: 1, 2").
       # `listed_above`: the heading of the list right below which a sentence stands, by the sentence itself.
-      attr_reader :rows, :lines, :sentences, :not_read, :parts, :written, :listed_above
+      # `made`: texts of the list for what the dish itself makes ("600 ml of the poaching broth").
+      attr_reader :rows, :lines, :sentences, :not_read, :parts, :written, :listed_above, :made
 
       # `text`: as the cook wrote it.
       def initialize(text)
         @lines = []
         @parts = []
         @written = {}
+        @made = []
         @listed_above = {}.compare_by_identity
         @sentences = []
         @not_read = []
@@ -162,7 +166,10 @@ module FondKettle
 
       # Notes texts of what goes in, and for what part.
       def enter(texts, label = nil)
-        texts = texts.grep_v(SOME_OF)
+        made, texts = texts.partition do |text|
+          text.match?(SOME_OF) || (@made.any? && text.match?(SPOONED))
+        end
+        @made.concat(made)
         @lines.concat(texts)
         @parts.concat(Array.new(texts.size, label || @heading))
       end

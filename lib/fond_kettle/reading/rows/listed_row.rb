@@ -50,7 +50,9 @@ module FondKettle
 
       # True for a sentence that lists nothing.
       def told?(sentence)
-        RowWords.begun?(sentence.sub(MADE, "")) || RowWords.puts_to?(sentence) || sentence.match?(COOKS)
+        return true if [Sentences::TIME_ALONE, COOKS].any? { |words| sentence.match?(words) }
+
+        RowWords.begun?(sentence.sub(MADE, "")) || RowWords.puts_to?(sentence)
       end
 
       # "Salmon: 300 g fillet"

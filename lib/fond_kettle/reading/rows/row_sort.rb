@@ -4,6 +4,7 @@ require_relative "../../larder/names"
 require_relative "../../larder/plain_words"
 require_relative "../words/loose_measures"
 require_relative "../words/serving_count"
+require_relative "counted_pieces"
 require_relative "instructed_thing"
 require_relative "label_name"
 require_relative "labelled_food"
@@ -74,7 +75,8 @@ module FondKettle
       def thing?
         return false if none?
 
-        LabelName.named(@bare) || food? || (!done? && (names? || ThingRow.labelled?(@bare)))
+        LabelName.named(@bare) || CountedPieces.of(@bare) ||
+          food? || (!done? && (names? || ThingRow.labelled?(@bare)))
       end
 
       # True for one that heads others.

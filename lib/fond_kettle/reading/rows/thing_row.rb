@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "counted_pieces"
 require_relative "label_name"
 require_relative "row_words"
 require_relative "../words/sentences"
@@ -35,6 +36,9 @@ module FondKettle
 
         bare = row.sub(FOR_TABLE, "").sub(RunTogether::FOR, "")
         told = bare.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
+        counted = CountedPieces.of(told)
+        return [told, counted] if counted
+
         things = RunTogether.foods(labelled?(told) ? told.sub(RunTogether::LABEL, "") : told)
         [told, things.flat_map { |text| text.split(BOTH) }]
       end

@@ -4,7 +4,7 @@ require_relative "../lines/all_for_part"
 require_relative "../lines/named_lines"
 require_relative "../words/labels"
 require_relative "clause_words"
-require_relative "rice_clauses"
+require_relative "soaking_water"
 
 module FondKettle
   module Reading
@@ -13,7 +13,8 @@ module FondKettle
       # Words for something that goes on meanwhile, or is kept for later: they put nothing in.
       NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
                  (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
-                 [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
+                 [a-z]*\b|\b(?:and\s+)?(?:keep|keeping|save|saving)\s+
+                 (?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
 
       # "Everything but the rice": what is left out is not put in.
       ALL_BUT = ClauseWords::ALL.fetch(:all_but)
@@ -28,6 +29,8 @@ module FondKettle
       BLENDS = /\A\W*(?:then\s+)?
                 (?:blend|blitz|whizz?|process|grind|pound|pur[ée]e|mash|mix|whisk|combine|toss|rub|marinate)
                 \b/ix
+      # "Blend everything smooth with a splash of water": what is listed above is meant too.
+      ALL_OF_LIST = /\b(?:everything|(?:it|them)\s+all|all\s+of\s+(?:it|them)|all\s+the\s+ingredients)\b/i
       AMOUNT = /[\d½¼¾⅓⅔⅛]/
       DRAIN = "drain"
       SALT = "salt"
@@ -73,9 +76,16 @@ module FondKettle
 
         found = of(ClauseLines.put(clause.say))
         return everything(position) if found.empty? && all_in_pot?(clause)
-        return of_part(clause.part) if found.empty? && clause.part && clause.say.match?(BLENDS)
+        return of_part(clause.part) | found if listed_above?(clause, found)
 
         found.reject { |one| other?(clause, one.index) || later?(clause, one.index, position) }
+      end
+
+      # True where all of the list right above is meant, and what is named goes in with it.
+      def listed_above?(clause, found)
+        return false unless clause.part && clause.say.match?(BLENDS)
+
+        found.empty? || (clause.say.match?(ALL_OF_LIST) && found.all? { |one| @lines[one.index].spoken })
       end
 
       # NamedLines of all that a text puts in by one word, or nil: "everything but the rice", "everything for
@@ -173,7 +183,7 @@ module FondKettle
 
       # True where its word stands for something else.
       def other?(clause, index)
-        RiceClauses.soaking_water?(clause, @lines[index]) || @mixture.call(clause.say, index) ||
+        SoakingWater.named?(clause, @lines[index]) || @mixture.call(clause.say, index) ||
           poured_away?(clause, @lines[index])
       end
 

@@ -114,6 +114,7 @@ module FondKettle
         tips_into: RiceClauses::TIPPED_INTO,
         grates_over: /\A\W*(?:then\s+)?(?:grate|shave)\s+
                       (?:over\b|[^.;]*\b(?:over(?:\s+(?:it|the\s+top))?|on(?:\s+it|\s+top))\W*\z)/ix,
+        cut_over: /\A\W*(?:then\s+)?(?:slice|cut|snip|chop|tear|crumble)\s[^.;,]*\bon\s+(?:the\s+)?top\W*\z/i,
         picks: /\A\W*(?:then\s+)?(?:take|pull|pick|remove|discard)\s+(?:out\s+|off\s+)?
                  (?:(?:any|all|the|its|their)\s+){0,2}(?:small\s+)?
                  (?:bones?|skins?|shells?|tails?|pips?|seeds?|stems?|veins?|threads?)\b(?!\s+in\b)/ix,

@@ -155,7 +155,7 @@ module FondKettle
         return true if SpokenRice.shared?(clause, @clauses[position + 1]) || everything?(clause, named)
 
         in_water = SpokenRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
-        @rice.meant?(ClauseLines.put(clause.say), others?(named) && !in_water) ||
+        @rice.meant?(ClauseLines.put(clause.say), others?(named) && !in_water, position) ||
           named.map(&:index) == [@rice_line] || packed?(clause, named)
       end
 
@@ -187,7 +187,7 @@ module FondKettle
         brings = doing.goes_in || moves_rice?(doing, vessel)
         from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: doing.last)
         broth = @flow.broth.vessel(clause.say, named, kind)
-        solids = @flow.broth.liquor_kept(from - [broth], clause.say)
+        solids = @flow.broth.liquor_kept(from - [broth], clause.say, named)
         along = @flow.along.soaked(named, broth).any?
         shares = @flow.shares(named, clause.say, kind, from)
         at = @beside.at(clause, kind, vessel, takes) || passed_by(doing, position)

@@ -94,7 +94,8 @@ module FondKettle
           }],
           ["soak", ->(sense) { sense.minutes && sense.cold }],
           ["marinate", lambda { |one|
-            [RiceCourse::WITH, RiceCourse::REST].include?(one.stage) && one.minutes && one.previous == "mix"
+            [RiceCourse::WITH, RiceCourse::REST].include?(one.stage) && one.minutes &&
+              one.previous == "mix" && !one.says?(:names_rice)
           }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
@@ -114,7 +115,7 @@ module FondKettle
                   ["stir", ->(one) { one.says?(:seasons) && SEASONED.include?(one.previous) }],
                   ["fry", ->(sense) { sense.minutes && !sense.in? && sense.says?(:in_its_fat) }],
                   ["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],
-        "put-back" => [["bake", ->(sense) { sense.minutes && sense.says?(:oven) }],
+        "put-back" => [["bake", ->(one) { one.minutes && (one.says?(:oven) || (one.oven && !one.puts)) }],
                        ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }]],
         "drain" => [["lay-in", ->(one) { one.in? && one.puts && one.says?(:over_it) }],
                     ["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
@@ -134,6 +135,7 @@ module FondKettle
         "cut" => [["cut", ->(one) { one.says?(:stones) }],
                   ["dress", ->(one) { one.in? && one.says?(:through_rice) }],
                   ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:grates_over) }],
+                  ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:cut_over) }],
                   ["serve", lambda { |one|
                     one.stage == RiceCourse::AFTER && one.puts && one.says?(:amount_first) && !one.strewn
                   }]]

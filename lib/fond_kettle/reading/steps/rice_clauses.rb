@@ -43,10 +43,6 @@ module FondKettle
       # By these something is laid on the rice.
       LAID = %w[sprinkle lay-in put-back].freeze
       ON_TOP = /\b(?:on\s+top|over(?:\s+(?:it|the\s+rice))?)\b/i
-      SOAK = "soak"
-      RINSE = "rinse"
-      WATER = "water"
-      OWN_WATER = /\brice\b|\b(?:the|its)\s+(?:measured\s+)?water\b|\ball\s+the\b/i
       # Kinds of verbs that make it ready, and that put it in.
       READIES = [DRAIN, WRAP, "cool", "mix"].freeze
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
@@ -66,16 +62,6 @@ module FondKettle
       GOES_ON = [DRAIN, BOIL].freeze
       # Clauses after one in which it is drained.
       SOON = 4
-
-      # True for water (a ReadLine) that is named in a Clause where something else than the rice soaks: it is
-      # none of the dish's own.
-      def self.soaking_water?(clause, line)
-        return false unless line.ingredient&.water?
-        return !clause.say.include?(line.text) if clause.kind == RINSE
-        return false if clause.kind != SOAK || !line.food.casecmp?(WATER)
-
-        !clause.say.match?(OWN_WATER) && !clause.say.include?(line.text)
-      end
 
       # True for a clause of a few words.
       def self.short?(text)
@@ -119,6 +105,13 @@ module FondKettle
         clause = @clauses[position + 1]
         rests_after?(position) ||
           (clause&.kind == LOW && !clause.minutes.nil? && !clause.say.match?(ON_FIRE))
+      end
+
+      # True where one of the clauses right behind a position puts it in by its name.
+      def put_in_soon?(position)
+        @clauses[position + 1, SOON].to_a.any? do |clause|
+          PUTS.include?(clause.kind) && clause.say.match?(RICE)
+        end
       end
 
       # True where the rice of a clause is done: "tip the hot rice into a bowl".

@@ -37,8 +37,12 @@ module FondKettle
       # "Drain the rice, boil in lots of water with the salt."
       IN_PLENTY = /\A\W*(?:then\s+)?(?:par[- ]?)?(?:boil|cook)\s+(?:it\s+)?in\s+
                    (?:(?:lots|plenty)\s+of|an?\s+(?:big|large)\s+pot\s+of)\b[^,.;]*\bwater\b/ix
+      WATER_FIRST = /\A\W*\d[\d\s.,½¼¾]*(?:ml|l|dl|litres?|cups?|glass(?:es)?|mugs?)\s+(?:of\s+)?
+                     (?:(?:cold|hot|boiling)\s+)?water\b(?![^.;]*\b(?:pot|pan|bowl|jug)\b)/ix
       # "Steam", "steamer lined with a cloth, 25 min"
       STEAMED = /\A\W*steam(?:er\b[^.;]*\bmin)?\b/i
+      # Words for what is done with it, where it was spoken of last.
+      WITH_IT = [STEAMED, IN_PLENTY, RiceWords::STANDS_FOR_IT, Verbs::COVERED_WITH].freeze
       # By these it cooks: nothing more is laid in.
       COOKS = %w[low bake boil].freeze
       SIMMER = "simmer"
@@ -79,14 +83,12 @@ module FondKettle
       end
 
       # True where a text speaks of the rice, by its name or as what was spoken of last; `named`: it names
-      # lines.
-      def meant?(text, named)
-        return true if called?(text)
+      # lines; `position`: of its clause.
+      def meant?(text, named, position)
+        return true if called?(text) || watered?(text, position)
         return false unless @spoken_of
-        if [STEAMED, IN_PLENTY, RiceWords::STANDS_FOR_IT, Verbs::COVERED_WITH].any? { |one| text.match?(one) }
-          return true
-        end
-        return false if named || (text.match?(LIQUID) && !text.match?(IN_LIQUID))
+        return true if WITH_IT.any? { |words| text.match?(words) }
+        return false if named || of_liquid?(text)
 
         text.match?(GOES_ON_WITH) || RiceClauses.short?(text)
       end
@@ -114,6 +116,16 @@ module FondKettle
       end
 
       private
+
+      def of_liquid?(text)
+        text.match?(LIQUID) && !text.match?(IN_LIQUID)
+      end
+
+      # True where a text goes on with measured water after the rice was made ready, and none of the next
+      # clauses puts it in by name: "Rinse well, soak 20, drain. 540 ml water, a pinch of salt. Boil."
+      def watered?(text, position)
+        @spoken_of && !in? && text.match?(WATER_FIRST) && !@clauses.put_in_soon?(position)
+      end
 
       # What is wrapped is the rice only where that was spoken of before.
       def note_spoken(kind, goes_in, rice)

@@ -26,7 +26,7 @@ module FondKettle
       # Kinds at which nothing goes in.
       NEVER_TAKES = %w[cool rest taste take-out turn-out fluff preheat drain].freeze
       # At these nothing comes from elsewhere: it is thrown away, or stays.
-      STAYS = [StepVessels::AWAY, IdleClauses::LEFT].freeze
+      STAYS = [StepVessels::AWAY, IdleClauses::LEFT, IdleClauses::WARM].freeze
       # Kinds that move what is in one vessel into another.
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze
@@ -68,7 +68,7 @@ module FondKettle
       def takes(named, kind, vessel, rice:)
         found = entering(named, kind, rice)
         found += [[@rice_line, nil]] if rice && @rice_line && !(NEVER_TAKES - [DRAIN]).include?(kind)
-        found = found.sort_by(&:first).filter_map { |index, said| take(index, said, vessel) }
+        found = found.sort_by(&:first).filter_map { |index, said| take(index, said, vessel, kind) }
         @last_taken = found.map(&:first) if found.any?
         found
       end
@@ -187,8 +187,8 @@ module FondKettle
         SaidShare::REST if @lines[index].ingredient&.key == LineSorts::SALT
       end
 
-      def take(index, said, vessel)
-        share = @places.share(index, said)
+      def take(index, said, vessel, kind)
+        share = @places.share(index, said, kind)
         return unless share.positive?
 
         @places.take(index, share, vessel)

@@ -82,7 +82,7 @@ module FondKettle
       def plain_water?(position, named)
         say = @clauses[position].say
         return false if !drained?(position) || !say.match?(WATER)
-        return false if say.match?(ADDED) || say.match?(BrothGiven::TO_COVER)
+        return false if [ADDED, BrothGiven::TO_COVER, Verbs::COVERED_WITH].any? { |words| say.match?(words) }
 
         foods = foods(named)
         foods.size == named.size && foods.all? { |food| food.water? || food.key == SALT || spice?(food) }

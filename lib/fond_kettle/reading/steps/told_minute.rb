@@ -10,6 +10,8 @@ module FondKettle
     # "after 10 minutes, add the prawns".
     module ToldMinute
       LAST = /\b(?:last|final)\s+(?=\S)/i
+      # "With 4 minutes to go"
+      TO_GO = /\b(?:with|when\s+there\s+(?:are|is))\s+(?=\S[^,.;]{0,20}\s(?:to\s+go|left)\b)/i
       AFTER = /\bafter\s+(?:about\s+)?(?=\S)/i
       # "Turn it once at 20"
       AT = /\bat\s+(?=\d+\W*\z|\d+\s*min)/i
@@ -23,9 +25,10 @@ module FondKettle
       # Minutes from the boil, or nil: nobody said. `steps`: ReadSteps before it.
       def of(step, steps)
         return unless step.rice == RiceCourse::WITH
-        return laid_later(step, steps) if COOKS.include?(step.kind)
 
         say = step.clause.say
+        return laid_later(step, steps) if COOKS.include?(step.kind) && !say.match?(TO_GO)
+
         after = told(say, AFTER) || told(say, AT)
         return after if after
 
@@ -36,7 +39,7 @@ module FondKettle
 
       # Minutes before the end at which it goes in, or nil.
       def last(say)
-        told(say, LAST)
+        told(say, LAST) || told(say, TO_GO)
       end
 
       # The minute of something that is laid on rice already on low: "prawns on top, lid, 5".

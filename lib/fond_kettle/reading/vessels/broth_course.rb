@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../lines/broth_given"
+require_relative "../lines/line_sorts"
 
 module FondKettle
   module Reading
@@ -63,9 +64,13 @@ module FondKettle
         made_in?(vessel) && clauses.any? { |clause| !BrothGiven.weight_g(clause.say).nil? }
       end
 
-      # Those of some vessels (keys) whose liquor was kept for later, and is not spoken of now.
-      def liquor_kept(keys, say)
-        BrothGiven.in?(say) ? [] : keys & @kept
+      # Those of some vessels (keys) whose liquor was kept for later, and is not spoken of now; `named`:
+      # NamedLines of the words.
+      def liquor_kept(keys, say, named)
+        return [] if BrothGiven.in?(say)
+
+        liquids = named.select { |one| LineSorts.stays?(@lines[one.index]) }
+        (keys & @kept) - liquids.map { |one| @places.vessel(one.index) }
       end
 
       private

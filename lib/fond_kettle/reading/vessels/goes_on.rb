@@ -55,7 +55,7 @@ module FondKettle
                     (?!\s+(?:hot\s+)?(?:rice|pot|pan)\b)/ix
       POURED_FIRST = /\A\W*(?:then\s+)?(?:pour|spoon|tip)\s+(?:it\s+|this\s+)?over\s*(?:,|\band\b)/i
       SPREADS = %w[layer lay-in].freeze
-      MADE_READY = [SOAK, DRAIN, "rinse", "cool", "cut"].freeze
+      MADE_READY = [SOAK, DRAIN, "rinse", "cool", "cut", "take-out"].freeze
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
       # What was lifted or drained may be cut.

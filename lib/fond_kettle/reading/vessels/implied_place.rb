@@ -19,9 +19,13 @@ module FondKettle
       BOILS = [SIMMER, "boil"].freeze
       STIR = "stir"
 
-      # `course`: the VesselCourse; the block says in which vessel the rice is.
-      def initialize(course, &rice_at)
+      # With this something new is begun in a vessel.
+      HEATS_FAT = /\A\W*(?:heat|warm|melt)\b[^.;]*\b(?:oil|fat|butter|ghee|lard)\b/i
+
+      # `course`: the VesselCourse; `places`: LinePlaces; the block says in which vessel the rice is.
+      def initialize(course, places, &rice_at)
         @course = course
+        @places = places
         @rice_at = rice_at
       end
 
@@ -33,6 +37,7 @@ module FondKettle
       # The key for a Doing, or nil.
       def key(doing)
         return @course.aside(VesselCourse::TRAY) if grilled?(doing)
+        return @course.cook_in(@course.own_rice_pot) if begun_anew?(doing)
 
         @boiled_in if doing.kind == SIMMER && doing.clause.say.match?(WashVessel::SAME_WATER)
       end
@@ -46,6 +51,13 @@ module FondKettle
       end
 
       private
+
+      # Below the list for another part of the dish fat is heated in a clean pot: what was cooked before stays
+      # where it is.
+      def begun_anew?(doing)
+        !doing.clause.part.nil? && doing.clause.say.match?(HEATS_FAT) && !@course.in_hand.nil? &&
+          @places.any?(@course.in_hand)
+      end
 
       # What is grilled while the rice is in its cooker lies on a tray by itself.
       def grilled?(doing)

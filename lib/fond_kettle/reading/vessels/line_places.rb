@@ -7,6 +7,10 @@ module FondKettle
     # How much of each line of a text has gone in somewhere, and in which vessel it lies.
     class LinePlaces
       REST = "rest"
+      # "Half the dill … dill over."
+      STREWN = %w[sprinkle serve].freeze
+      # Less than that of a line went in by the pinch.
+      PINCH = 0.15
       # What is left of a line by rounding is nothing.
       NONE = 0.001
 
@@ -20,14 +24,14 @@ module FondKettle
         @been = Array.new(lines.size) { [] }
       end
 
-      # Share of a line (its index) that goes in now, by what its words say of how much (a NamedLine's share).
-      def share(index, said)
+      # Share of a line (its index) that goes in now, by what its words say of how much (a NamedLine's share);
+      # without a word for it all of which no more than a pinch went in before, and at a `kind` by which it is
+      # strewn what is left.
+      def share(index, said, kind)
         left = 1.0 - @taken[index]
-        return 0.0 if left < NONE
-        return left if said == REST
-        return @taken[index].zero? ? 1.0 : 0.0 unless said
+        return 0.0 if left < NONE || (said.nil? && @taken[index] >= PINCH && !STREWN.include?(kind))
 
-        [said, left].min
+        said.is_a?(Float) ? [said, left].min : left
       end
 
       # Notes that a share of a line went into a vessel; what of it lies on a plate is kept there.
@@ -51,6 +55,11 @@ module FondKettle
       # The vessel in which the part of a line lies that was kept for later, or nil.
       def kept(index)
         @kept[index]
+      end
+
+      # True where something lies in a vessel, or a part of something is kept there.
+      def used?(vessel)
+        any?(vessel) || @kept.include?(vessel)
       end
 
       # Notes that a part of some lines was put into a vessel, for later; `later`: its words say so, and it is

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../larder/names"
+require_relative "../lines/all_for_part"
 require_relative "../lines/line_sorts"
 require_relative "named_parts"
 
@@ -45,11 +46,13 @@ module FondKettle
       # Keys of the vessels in which the last mixture lies, where a text means it by a word that no line has,
       # or what the list calls a part of the dish; `named`: NamedLines of the text.
       def vessels(say, named)
+        return [] if named.size > 1 && say.match?(AllForPart::MADE)
+
         say = say.sub(SO_CALLED, "")
         part = @parts.in(say)
         return lie(part) if part.any?
 
-        words = WORDS.keys.find { |one| say.match?(one) && @made.key?(one) } || (COLD if say.match?(COLD))
+        words = words_of(say)
         return [] if words.nil? || named.any? { |one| @lines[one.index].text.match?(words) }
 
         lie(@made.fetch(words, []))
@@ -79,6 +82,11 @@ module FondKettle
       end
 
       private
+
+      # The words for a mixture that a text says, or nil.
+      def words_of(say)
+        WORDS.keys.find { |one| say.match?(one) && @made.key?(one) } || (COLD if say.match?(COLD))
+      end
 
       # Keys of the vessels in which lines (their indexes) lie.
       def lie(indexes)

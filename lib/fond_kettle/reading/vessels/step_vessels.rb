@@ -43,7 +43,7 @@ module FondKettle
         @fire = FireVessel.new(course, rice, places)
         @wash = WashVessel.new(course, places)
         @mixing = MixingPlace.new(rice, @wash) { rice_at }
-        @implied = ImpliedPlace.new(course) { rice_at }
+        @implied = ImpliedPlace.new(course, places) { rice_at }
         @stays = StaysThere.new(rice, @fire) { rice_at }
         @finished = FinishedPlace.new(course, rice) { rice_at }
       end
@@ -190,7 +190,7 @@ module FondKettle
 
         return @course.aside(VesselCourse::BOWL) if named.empty? && doing.clause.say.match?(STRAIN)
 
-        (named - [@course.fire]).last || @course.plate { |key| @places.any?(key) }
+        (named - [@course.fire]).last || @course.plate { |key| @places.used?(key) }
       end
 
       def here(named, _doing)

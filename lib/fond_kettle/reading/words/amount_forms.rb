@@ -10,13 +10,13 @@ module FondKettle
     # The forms in which a line says its amount, all turned into one: the amount first, then what it is of.
     module AmountForms
       # How a line begins that has its amount first.
-      BEGINS = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
+      BEGINS = /\A(?:about\s+|an?\s+|half\s+|quarter\s+(?=an?\s|t(?:ea|able|b)?sp)|[\d½¼¾⅓⅔⅛])/i
       # "One fowl of 3 lb."
       OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+(?:of|weighing)\s+(?:about\s+|around\s+)?
                    (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|kilos?|g|oz|pounds?)\b\.?)/ix
-      # "1 chicken, 1.4 kg, in quarters"
+      # "1 chicken, 1.4 kg, in quarters", "1 sausage (the spicy sort), 150 g"
       WEIGHING = /\A(?:one|an?|1)\s+(?![[:alpha:]]+\s+of\b)
-                  (?<what>[[:alpha:]][[:alpha:] -]{0,60}?),?\s+(?:about\s+|of\s+)?
+                  (?<what>[[:alpha:]][[:alpha:] -]{0,60}?)(?:\s*\([^()\d]{1,40}\))?,?\s+(?:about\s+|of\s+)?
                   (?<weight>\d[\d.,½]*\s*(?:lb|kg|g|oz)\b\.?)(?!\s*each)/ix
       # "a cup and a half of", "a glass and a half of"
       AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
@@ -24,7 +24,7 @@ module FondKettle
       WEIGHED = /(?:about\s+|roughly\s+|ca\.?\s+)?
                  (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))
                  (?:\s*(?:or\s+so|ish))?/ix
-      AMOUNT_BEHIND = /\A#{WEIGHED}\z/
+      AMOUNT_BEHIND = /\A(?:#{WEIGHED}|\d{3})\z/
       BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+(?:up\s+to|to\s+cover|enough\s+to)\b[^(]{0,80})?
                 \s*\(#{WEIGHED}\)/ix
       # "Glass of white wine (150 ml)": what is weighed needs no guess.
@@ -32,6 +32,9 @@ module FondKettle
                        (?:glass|mug|cup|teacup|bowl|ladle|splash|glug|knob|handful|bunch|piece|chunk|thumb
                        |lump)
                        \s+of\s+(?<what>[[:alpha:]][[:alpha:] -]{0,60}?)\s*\(#{WEIGHED}\)/ix
+      # "1 glass white wine (150)": millilitres.
+      POURED = /\A(?:(?:an?|1|one)\s+)?(?:(?:small|big|large|good)\s+)?(?:glass|mug|cup|teacup)\s+(?:of\s+)?
+                (?<what>[[:alpha:]][[:alpha:] -]{0,40}?)\s*\((?<ml>\d{2,3})\)/ix
       BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
       LEAFY = /\bcoriander\b(?!\s+(?:seeds?|powder|leaf|leaves|roots?|stalks?))/i
       # Named without an amount, it is the leaf.
@@ -155,7 +158,7 @@ module FondKettle
         turned(fresh(preserved(bare)))
           .sub(EGG_PART, '\k<count> egg \k<part>s')
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
-          .sub(LOOSE_WEIGHED, '\k<amount> \k<what>')
+          .sub(LOOSE_WEIGHED, '\k<amount> \k<what>').sub(POURED, '\k<ml> ml \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
           .sub(BEHIND, '\k<amount> \k<what>').sub(BEGINS_INSIDE) { inside(Regexp.last_match) }
       end

@@ -52,8 +52,8 @@ module FondKettle
                     (?:min|mins|minutes?|h|hours?|more)\b.*\z/ix
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})(?:\s*(?:-|–|to|or)\s*(?<most>\d+|#{Measure::Numeral::WORD}))?/i
-      BARE = /\b(?:another|(?<!line\s)(?<!mark\s)for|it|be|least)\s+#{COUNT}
-              (?=\s*(?:[,.;]|\z|before\b|without\b|or\s+so\b))
+      BARE = /\b(?:another|(?<!line\s)(?<!mark\s)(?<!timer\s)(?<!set\s)for|it|be|least)\s+#{COUNT}
+              (?=\s*(?:[,.;]|\z|before\b|without\b|un?covered\b|or\s+so\b))
              |\b(?:low|lowest|covered|uncovered|open|high|medium|lid(?:\s+(?:on|back|shut))?
               |foil(?:\s+on)?|off|flame|shut|closed|rest|sit|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}

@@ -19,7 +19,7 @@ module FondKettle
               /\b#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?\s+
                (?:(?:small|big|large|generous|good)\s+)?
                (?:of\s+us|pax|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry
-               |p(?=\.?\s*\z))\b/ix,
+               |persone|personas|personnes|personen|p(?=\.?\s*\z))\b/ix,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*(?:ingredients\s+\()?for\s+(?:(?:about|some)\s+|#{COMPANY})?#{COUNT}\b
                (?!\s*(?:min|hour|hr|h\b|#{PIECES}))/ix,
@@ -40,7 +40,7 @@ module FondKettle
       MOST_MADE = 16
       PORTIONS = /(?:raciones|personas|personnes|persone|personen|pessoas|portions?|portionen)/i
       # "Bean rice for six": at the end of a title.
-      AT_END = /\(?\bfor\s+#{COMPANY}?#{COUNT}(?:\s*[-–]\s*\d+)?
+      AT_END = /\(?\b(?:for|para|pour)\s+#{COMPANY}?#{COUNT}(?:\s*[-–]\s*\d+)?
                 (?:\s+(?:hungry\s+)?(?:people|persons|eaters|of\s+us))?\W*\z
                 |\((?<count>\d{1,2})(?:\s+#{PORTIONS})?\)\W*\z
                 |\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix

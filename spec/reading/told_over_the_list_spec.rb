@@ -1,0 +1,125 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "../support/told_texts"
+
+# What stands in a list or between brackets counts where it is meant, and each food stays in its own vessel.
+RSpec.describe FondKettle::Reading::Reader do
+  include Support::ToldTexts
+
+  it "takes the weight behind brackets, and tells pieces of one thing apart by what is done to them" do
+    dish = whole("duck_in_the_oven")
+    expect(grams(dish)).to include("halved onions" => 120.0, "chopped onions" => 120.0)
+    expect(dish["lines"].find { |line| line["ingredient"] == "sausage" }["g"]).to eq(150.0)
+    expect(taken_at(dish, "Put the duck")).to include("halved onions", "orange peel")
+    expect(taken_at(dish, "Soften the chopped")).to include("chopped onions")
+    behind = read("- Onions 4 large - 3 sliced, 1 whole\n- 300 g rice", "Fry the sliced onions.")
+    expect([grams(behind).values.first(2), taken_at(behind, "Fry the")])
+      .to eq([[540.0, 180.0], ["sliced large Onions"]])
+    uneven = read("4 onions, one halved, one chopped\n300 g rice", "Fry the onions.")
+    expect(grams(uneven).values.first).to eq(480.0)
+  end
+
+  it "covers the duck in its pot, and pours as much of its broth as the rice is cooked in" do
+    dish = whole("duck_in_the_oven")
+    expect(done(dish, "Cover with 2.5")[1]).to eq("big-pot")
+    expect(dish["not_read"]).to include(/You need 1 litre of broth/)
+    expect([taken_at(dish, "Tip in the rice"), froms(dish, "Pour on the litre")])
+      .to eq([["long grain rice"], %w[bowl]])
+    expect(done(dish, "Slice the other half")[0]).to eq("sprinkle")
+  end
+
+  it "hears a quarter of a spoon" do
+    dish = whole("beetroot_whistle")
+    expect(grams(dish)["turmeric"]).to eq(0.8)
+    expect(done(dish, "beetroot in")).to eq(["fry", "pressure-pan", 4.5])
+    expect(taken_at(dish, "beetroot in")).to include("turmeric", "big beetroot")
+  end
+
+  it "blends all that is listed above, and leaves what was boiled down in its pot" do
+    dish = whole("party_base")
+    expect(taken_at(dish, "Blend everything")).to include(/peppers/, /tomatoes/, "onions", "water")
+    below = told(["Rice", "", "For the base:", "- 6 peppers", "- 2 onions",
+                  "Blend them, boil it down in a wide pot, 40 minutes.", "For the rice:", "- 100 ml oil",
+                  "- 400 g rice", "Heat the oil and fry the rice. Stir in the base."].join("\n"))
+    expect([done(below, "Heat the oil")[1], froms(below, "Stir in the base")]).to eq(%w[pot] + [%w[wide-pot]])
+  end
+
+  it "soaks rice where an aside says so, and pours the lentils' water with the lentils, not the onions" do
+    dish = whole("lentils_and_dark_onions")
+    expect(done(dish, "I soak it")).to eq(["soak", "rice-bowl", 30.0])
+    expect(froms(dish, "Lentils in")).to contain_exactly("second-plate", "another-pot")
+    expect(step(dish, "Lentils in")["from"].filter_map { |one| one["what"] }).to eq([])
+    expect(froms(dish, "Dark onions")).to eq(%w[plate])
+    expect(dish["lines"].map { |line| line["food"] }).to include("cucumber", "mint")
+  end
+
+  it "sets rice in its cooker whatever its timer says, and lets it rest by its name" do
+    dish = whole("morning_triangles")
+    expect(step(dish, "set it in").values_at("kind", "vessel", "rice", "minutes"))
+      .to eq(["fill", "cooker", "in", nil])
+    expect(done(dish, "leave it 10")).to eq(["rest", "cooker", 10.0])
+    expect(dish["method"]).to eq("shaped")
+  end
+
+  it "pours the milk of the fish, not the fish" do
+    dish = whole("kedgeree_supper")
+    expect(step(dish, "fishy milk")["from"]).to eq([{ "vessel" => "pot", "share" => 0.2 }])
+    expect([froms(dish, "flake"), froms(dish, "Fork in the fish")]).to eq([[], %w[plate board]])
+  end
+
+  it "has no step for how long a dish takes, and puts the spoon in after the pinch" do
+    dish = whole("khichuri")
+    expect(dish["not_read"]).to include("Prep: 15 mins, cook: 40 mins")
+    expect(done(dish, "over medium heat")[0]).to eq("toast")
+    expect(taken_at(dish, "over medium heat")).to eq(["Moong dal"])
+    expect(step(dish, "add the ginger paste")["takes"]).to include(hash_including("share" => 0.94))
+    expect([froms(dish, "add the ginger paste"), taken_at(dish, "Serve hot")])
+      .to eq([[], ["fried egg", "papad"]])
+  end
+
+  it "keeps a broth hot where it was strained, and cooks seafood for what is left to go" do
+    dish = whole("soupy_seafood")
+    expect(dish["serves"]).to eq(4.0)
+    expect(froms(dish, "Pour in all the hot stock")).to eq(%w[bowl])
+    expect(step(dish, "With 4 min to go")["at_min"]).to eq(2.0)
+  end
+
+  it "strews what is left of the dill" do
+    expect(step(whole("cabbage_rolls"), "Dill over")["takes"].map { |take| take["share"] }).to eq([0.5])
+  end
+
+  it "cooks by the whistle, takes a third of the onions out, and throws a bag away without its broth" do
+    dish = whole("yakhni_pulao")
+    expect(dish["lines"].map { |line| line["text"] }).not_to include(/wash/)
+    expect(done(dish, "after the first whistle")).to eq(["simmer", "pressure-cooker", 25.0])
+    expect(step(dish, "take a third out")["from"].first["share"]).to be_within(0.01).of(0.333)
+    expect([froms(dish, "Lift the meat"), froms(dish, "Yakhni in"), froms(dish, "Brown onions over")])
+      .to eq([%w[pressure-cooker], %w[bowl], %w[second-plate]])
+  end
+
+  it "puts rice into the water that follows it, and measures the dal's water by itself" do
+    dish = whole("dal_bhat_plate")
+    expect(step(dish, "540ml water").values_at("kind", "rice")).to eq(%w[fill in])
+    expect(done(dish, "cover, low 12")).to eq(["low", "pot", 12.0])
+    waters = dish["lines"].select { |line| line["ingredient"] == "water" }
+    expect(waters.map { |line| line["g"].round }).to eq([540, 946])
+    expect(dish["lines"].map { |line| line["food"] }).not_to include("min")
+    early = read("300 g rice\n500 ml water", "Rinse the rice. 500 ml water with salt. Boil. Tip in the rice.")
+    expect(step(early, "500 ml water")["rice"]).to eq("before")
+  end
+
+  it "pours so much of a broth as is listed, and blends a sauce of what is listed for it" do
+    dish = whole("poached_chicken_rice")
+    expect(step(dish, "Add broth")["from"]).to eq([{ "vessel" => "pot", "as" => "needed", "g" => 600.0 }])
+    expect(taken_at(dish, "fry garlic")).to eq(%w[garlic ginger])
+    sauce = dish["lines"].map { |line| line["id"] }[10, 6]
+    expect(step(dish, "Blend the chilli")["takes"].map { |take| take["line"] }).to eq(sauce)
+  end
+
+  it "takes a bare number behind a glass for millilitres, and bakes what goes back" do
+    dish = whole("leftover_roots_baked")
+    expect(grams(dish)["white wine"]).to be_within(2).of(149)
+    expect(step(dish, "back for 5").values_at("minutes", "rice")).to eq([5.0, "with"])
+  end
+end
