@@ -55,7 +55,7 @@ RSpec.describe FondKettle::Reading::Reader do
     dish = whole("poached_chicken_and_dip")
     expect(grams(dish)).to include("red chillies" => 60.0, "lime juice" => 30.0)
     expect(dish["lines"].map { |line| line["text"] }).not_to include(/of the broth/)
-    expect([taken_at(dish, "Blitz everything").size, froms(dish, "Blitz everything")]).to eq([4, []])
+    expect([taken_at(dish, "Blitz everything").size, froms(dish, "Blitz everything")]).to eq([5, []])
     expect(done(dish, "iced water")).to eq(["cool", "bowl", 10.0])
   end
 

@@ -122,4 +122,34 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(grams(dish)["white wine"]).to be_within(2).of(149)
     expect(step(dish, "back for 5").values_at("minutes", "rice")).to eq([5.0, "with"])
   end
+
+  it "takes sausages out of their skins on a board, and fries them in their pan" do
+    dish = whole("sausage_one_pot")
+    expect(done(dish, "Squeeze the sausages")[0, 2]).to eq(%w[cut board])
+    expect([froms(dish, "brown them"), froms(dish, "sausage back")]).to eq([%w[board], %w[plate]])
+  end
+
+  it "has a seasoning beside what is listed of its foods, and rice that is told as drained in its cooker" do
+    dish = whole("birthday_scattered")
+    expect(dish["lines"].map { |line| [line["text"], line["g"]] })
+      .to include(["3 tbsp sugar", 38.25], ["1.5 tsp salt", 9.0])
+    expect(done(dish, "drained half an hour")).to eq(["drain", "rice-bowl", 30.0])
+    expect(step(dish, "In the cooker").values_at("kind", "rice")).to eq(%w[fill in])
+    expect(done(dish, "warmed till dissolved")[0]).to eq("simmer")
+    part = read("3 tbsp oil\n2 tbsp soy\n300 g rice", "Fry the rice in 2 tbsp oil. Add 1 tbsp soy.")
+    expect(part["lines"].size).to eq(3)
+  end
+
+  it "weighs whole heads, boils the water off on the highest fire, and heaps rice into no vessel" do
+    dish = whole("yard_cauldron")
+    expect(grams(dish).find { |food, _| food.include?("garlic") }.last).to be > 60
+    expect([done(dish, "Highest fire")[0], done(dish, "Heap it")])
+      .to eq(["reduce", ["low", "cauldron", 25.0]])
+  end
+
+  it "reads minutes by their sign, and rests what is off under a cloth" do
+    dish = whole("spinach_rice")
+    expect([done(dish, "soften"), done(dish, "lid on"), done(dish, "off, cloth")])
+      .to eq([["fry", "wide-pot", 8.0], ["low", "wide-pot", 20.0], ["rest", "wide-pot", 10.0]])
+  end
 end

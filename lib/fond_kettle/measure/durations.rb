@@ -42,6 +42,8 @@ module FondKettle
       AND_THREE_QUARTERS = /\s+and\s+three[ -]quarters\b/i
       # "1 h 30", "1h30"
       MEASURED = Amounts.pattern(UnitTable.names(*%w[mass volume temperature length piece]).keys - ["m"])
+      # "Low, 20'", a byte as the letter is.
+      MINUTE_SIGN = /(?<=\d)'(?=[\s,.;)]|\z)/
       # "40m"
       SHORT = /m\b/
       BARE = %r{\s*(?<minutes>[0-5]?\d)(?:\s*m\b)?(?![\d:/½¼¾⅓⅔⅛[:alpha:]%°]|[.,]\d|\s*(?:[°%]|#{MEASURED}))}i
@@ -97,7 +99,7 @@ module FondKettle
       end
 
       def search(text)
-        scanner = StringScanner.new(text)
+        scanner = StringScanner.new(text.gsub(MINUTE_SIGN, "m"))
         found = []
         while scanner.skip_until(START)
           from = scanner.pos

@@ -22,7 +22,8 @@ module FondKettle
 
       # What it was cooked, or is kept, in is not the food: "tuna in oil", "onions fried in plenty of butter".
       LIES_IN = /\s+(?=(?:fried|toasted|browned|softened|sweated|soaked|steeped|marinated|tossed|cooked)
-                 \sin\s|in\s(?:(?:olive|sunflower)\s)?(?:oil|brine|water|salt|milk|syrup)\s*(?:[,(]|\z)
+                 (?:\s\d+\s?(?:h|hrs?|hours?|mins?))?\sin\s
+                 |in\s(?:(?:olive|sunflower)\s)?(?:oil|brine|water|salt|milk|syrup)\s*(?:[,(]|\z)
                  |(?:ground|pounded|crushed)\swith\s|in\s(?:its|their)\s)/ix
 
       module_function

@@ -149,7 +149,7 @@ module FondKettle
         amount = AMOUNTS.read(LooseMeasures.certain(text).text)
         name = amount && name(amount)
         return unless name && food?(name, amount.unit)
-        return unless @new.thing?(name, text[/\A(?:[\d.,½¼¾⅓⅔⅛]+|\S+)/].to_s, dealt: text.match?(DEALT))
+        return unless @new.thing?(name, text, dealt: text.match?(DEALT), of: amount)
 
         name = name.delete_suffix(LEAF) unless text.include?(name)
         from = text.index(name)

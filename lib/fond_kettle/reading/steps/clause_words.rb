@@ -47,7 +47,7 @@ module FondKettle
                    |\b(?:turn|switch)\s+(?:(?:it|everything|the\s+(?:heat|fire|flame|gas|ring|stove|hob))
                    \s+)?off\b|\b(?:heat|fire|flame|gas|stove|hob)\s+off\b
                    |\b(?:kill|cut)\s+the\s+(?:heat|flame)\b/ix,
-        big_flame: /\b(?:(?:big|high|good)\s+flame|(?:big|strong|fierce)\s+fire)\b/i,
+        big_flame: /\b(?:(?:big|high|good)\s+flame|(?:big|strong|fierce|highest)\s+fire)\b/i,
         flame: /\bflame|\blow\b/i,
         opened: /\b(?:#{RiceWords::OPEN}|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
         keeps_liquor: BrothGiven::KEPT,

@@ -25,7 +25,7 @@ module FondKettle
       # What the tin is lined with is no food.
       LINED = /\A\W*line\s+[^.;]*\b(?:cling\s*film|foil|paper|parchment)\b/i
       # What only says how it looks: "the liquid should just cover it".
-      SEEN = /\b(?:should|must|ought\s+to)\b/i
+      SEEN = /\b(?:should|must|ought\s+to)\b|\b(?:look|check|see)\s+(?:whether|if)\b/i
 
       WIPED = /\A\W*(?:(?:then|next\s+day),?\s+)?(?:wipe|pat)\s+(?:it|them|the\s+[[:alpha:]]+)\s+dry\b/i
       # "Let everyone put on what they like."

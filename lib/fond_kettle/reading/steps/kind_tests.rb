@@ -43,6 +43,10 @@ module FondKettle
         !one.in? && !one.puts && one.goes_on && one.ends? && one.last == "fry" &&
           %w[fry lay-in].include?(one.previous)
       end
+      # "Squeeze the sausages out of their skins"
+      SKINNED = lambda do |one|
+        one.clause.say.match?(/\bsqueeze\b[^.;]*\bout\s+of\s+(?:their|its|the)\s+(?:skin|casing)s?\b/i)
+      end
       # "Squeeze", of what was washed or boiled apart.
       SQUEEZED = lambda do |one|
         (!one.in? || one.boiled_apart?) && one.says?(:squeezed) && !one.says?(:pressed_into)

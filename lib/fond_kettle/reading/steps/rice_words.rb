@@ -17,8 +17,9 @@ module FondKettle
       # "Drain, back in the pot."
       BACK = /\A\W*back\s+(?:in|into)\s+(?:the|its)\s/i
       # "In the claypot with water."
-      WITH_WATER = %r{\A\W*in(?:to)?\s+(?:the|an?)\s+(?:[[:alpha:]]+\s+){1,2}(?:with|w/)\s+(?:the\s+|its\s+)?
-                      (?:[[:alpha:]]+\s+)?(?:water|stock|broth)\b}ix
+      WITH_WATER = %r{\A\W*in(?:to)?\s+(?:the|an?)\s+(?:[[:alpha:]]+\s+){1,2}(?:with|w/)\s+
+                      (?:the\s+|its\s+|\d[\d.,½]*\s?(?:ml|l|cups?)\s+(?:of\s+)?)?(?:[[:alpha:]]+\s+)?
+                      (?:water|stock|broth)\b}ix
       # "Rinse rice, add with salt.", "tip both in with the water"
       ADDED = /\A\W*(?:then\s+)?(?:add|(?:stir|tip|pour|put)\s+
                (?:(?:both|all|everything|the\s+lot)\s+)?in)\s+with\b/ix

@@ -12,7 +12,7 @@ module FondKettle
       COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:pressure[ -])?
                 (?:(?:par[ -]?)?(?:cook|boil)|simmer|steam|soak|cooker\s+on
                 |(?:add|pour\s+(?:in|on)|cover\s+with)\s+(?:the\s+)?(?:[[:alpha:]]+\s+)?water)\b/ix
-      LABEL = /\A\W*(?:(?:cook|make|prepare)\s+)?(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
+      LABEL = /\A\W*(?:(?:cook|make|prepare)\s+)?(?:(?:the|sushi|plain|white)\s+)*rice\s*(?::|\s[–—-])\s/i
       SOAKED = /\A\W*(?:(?:leave|let)\s+(?:it\s+)?(?:to\s+)?)?soak\b/i
 
       module_function

@@ -35,6 +35,9 @@ module FondKettle
       # What is thrown away goes into no vessel.
       AWAY = /\b(?:throw\b[^.,;]*\baway|discard)\b/i
 
+      # "When the cooker clicks leave it"
+      CLICKS = /\bcooker\s+(?:clicks|switches|beeps|pops|turns|is\s+done|has\s+finished)\b/i
+
       # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.
       def initialize(course, rice, places)
         @course = course
@@ -161,7 +164,8 @@ module FondKettle
 
       # "The rice is done after 40 minutes, leave it closed 10 more", whatever else was told in between.
       def of_rice?(doing)
-        return false if !@rice.in? || doing.others
+        return false unless @rice.in?
+        return doing.clause.say.match?(CLICKS) if doing.others
 
         rests_on?(doing) || (!doing.clause.minutes.nil? && doing.clause.verb.nil? &&
           @rice.called?(doing.clause.say))

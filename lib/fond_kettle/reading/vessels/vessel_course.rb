@@ -25,7 +25,7 @@ module FondKettle
                |(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
                (?:#{HOLDS})?
-               (?:(?!(?:in|on|into|with|and|of|the|an?|water|oil|butter|ghee|fat)\b)
+               (?:(?!(?:in|on|into|with|and|of|the|an?|water|oil|butter|ghee|fat|dome|mound|heap)\b)
                [[:alpha:]-]+,?\s+(?:#{HOLDS})?){0,3}?
                (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix

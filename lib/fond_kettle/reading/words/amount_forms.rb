@@ -122,8 +122,10 @@ module FondKettle
       IN_WATER = /,?\s+#{Dishes::JottedThings::GROUND_FIRST}
                   (?:steeped|infused|dissolved|bloomed)\s+in\s+(?:(?:some|a\s+little|a\s+bit\s+of)\s+)?
                   (?:(?:warm|hot|boiling|cold)\s+)?water\z/ix
+      # "2 whole heads of garlic"
+      WHOLE = /(?<=\d\s)whole\s+(?=(?:heads?|bulbs?|cloves?|sticks?|pods?)\b)/i
       # What says nothing of how much.
-      IDLE = [AND_MORE, TO_LINE, OR_SO, PLATEFUL, LITTLE, LOADS, EITHER, IN_WATER].freeze
+      IDLE = [WHOLE, AND_MORE, TO_LINE, OR_SO, PLATEFUL, LITTLE, LOADS, EITHER, IN_WATER].freeze
       # How a thing is preserved, behind it.
       PRESERVED = /(?<=\A|[\d½¼¾⅓⅔⅛a-z]\s)(?<what>[[:alpha:]]{2,30}(?:\s[[:alpha:]]{2,30})?),\s+
                    (?<how>smoked|dried|salted|tinned|canned)\b/ix

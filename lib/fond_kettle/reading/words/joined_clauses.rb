@@ -37,7 +37,8 @@ module FondKettle
       COVERED_BY = /\bto\s+cover\b/i
       READY = /\A\W*(?:well\s+)?(?:rinsed|washed|drained|soaked)(?:\s+(?:well|and\s+drained))?\W*\z/i
       # "Dressing: 3 tbsp vinegar + 1 tbsp sugar, warm until dissolved"
-      ADDED_UP = /\A[^:]{3,30}:\s[^,;]*\s\+\s/
+      # "Seasoning: 75 ml vinegar, 3 tbsp sugar, warm till dissolved"
+      ADDED_UP = /\A[^:]{3,30}:\s[^,;]*\s\+\s|\A(?:seasoning|dressing|syrup|glaze)\b[^:]{0,20}:\s\S/i
       DASHED = [FRY, SIMMER, "toast", "bake", "mix", "soak", "rinse"].freeze
       # "Melt the butter and pour over": it is melted by itself.
       POURED = /\A\W*(?:then\s+)?(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z/i

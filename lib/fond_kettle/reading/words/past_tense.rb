@@ -18,7 +18,11 @@ module FondKettle
       RICE = /\b(?:rice|basmati|jasmine)\b[^.;]{0,120}\b(?:cooked|boiled|steamed)\s+
               (?:in|with|for|on|covered|by)\b/ix
       # "Rice: 3 cups jasmine, washed."
-      WASHED = /(?<=,\s)(?:washed|rinsed)\b(?=\s*(?:[.,;]|\z|until\b|till\b|well\b))/i
+      WASHED = /(?<=,\s|:\s)(?:washed|rinsed)\b(?=\s*(?:[.,;]|\z|until\b|till\b|well\b))/i
+      # "…, drained half an hour"
+      DRAINED = /(?<=,\s)drained\b(?=\s+(?:for\s+)?(?:\d|half\b|an?\s))/i
+      # "75 ml vinegar, 3 tbsp sugar, warmed till dissolved"
+      WARMED = /(?<=,\s)warmed\b(?=\s+(?:till|until|through|together)\b)/i
       RICE_WASHED = /\b(?:rice|basmati|jasmine)\b[^.;]{0,60}#{WASHED}/i
       PART = /(?<=,\s|;\s|:\s|\band\s|\bthen\s|rice\s|basmati\s|jasmine\s)/i
       # What is so, or was done before: "the rice, soaked 30 minutes, is stirred in".
@@ -66,8 +70,10 @@ module FondKettle
 
       # The sentence, where nothing is told in it but that the rice was washed.
       def washed(sentence)
-        only = sentence.match?(RICE_WASHED) && !sentence.match?(IS) && Verbs.found(sentence).empty?
-        only ? sentence.gsub(WASHED) { |word| verb(word) } : sentence
+        return sentence if sentence.match?(IS) || Verbs.found(sentence).any?
+        return sentence.gsub(WARMED, "warm") unless sentence.match?(RICE_WASHED)
+
+        sentence.gsub(WASHED) { |word| verb(word) }.gsub(DRAINED, "drain")
       end
 
       # True where a sentence only tells what was done.

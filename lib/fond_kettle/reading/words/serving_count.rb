@@ -43,7 +43,7 @@ module FondKettle
       AT_END = /\(?\b(?:for|para|pour)\s+#{COMPANY}?#{COUNT}(?:\s*[-–]\s*\d+)?
                 (?:\s+(?:hungry\s+)?(?:people|persons|eaters|of\s+us))?\W*\z
                 |\((?<count>\d{1,2})(?:\s+#{PORTIONS})?\)\W*\z
-                |\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix
+                |,\s+(?<count>\d{1,2})\W*\z|\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix
       # "Oven rice (feeds 5)", "pulao, serves 6"
       BRACKETED = /\s*[(\[](?<said>[^()\[\]]{1,40})[)\]]\W*\z/
       SAID_AT_END = /\s*[.,;:–—-]\s+(?:serves|feeds|does)\s+(?:about\s+)?#{COUNT}
