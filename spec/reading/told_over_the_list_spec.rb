@@ -152,4 +152,30 @@ RSpec.describe FondKettle::Reading::Reader do
     expect([done(dish, "soften"), done(dish, "lid on"), done(dish, "off, cloth")])
       .to eq([["fry", "wide-pot", 8.0], ["low", "wide-pot", 20.0], ["rest", "wide-pot", 10.0]])
   end
+
+  it "reads what somebody does as what is to be done, in the cook's own words" do
+    dish = whole("narrated_red_rice")
+    expect(grams(dish)).to include("long grain rice" => 453.592, "side bacon" => 50.0)
+    expect(done(dish, "puts the lid on")).to eq(["bake", "cold-pot", 40.0])
+    expect(done(dish, "lets that bubble")).to eq(["simmer", "cold-pot", 10.0])
+    expect([froms(dish, "crisp bits"), froms(dish, "Into that fat"), froms(dish, "forks it")])
+      .to eq([%w[cold-pot], [], %w[plate]])
+    expect(dish["lines"].find { |line| line["ingredient"] == "salt" }["g"]).to eq(6.0)
+  end
+
+  it "fries beside the rice what is fried for a minute" do
+    expect(done(whole("wok_from_scratch"), "shrimp, 90 sec")).to eq(["fry", "wok", 1.5])
+  end
+
+  it "pours the mushrooms' liquid with them, and rests under a lid before it is served" do
+    dish = whole("porcini_in_the_oven")
+    expect(froms(dish, "Porcini, their liquid")).to contain_exactly("board", "soaking-bowl")
+    expect(done(dish, "before serving")).to eq(["rest", "ovenproof-casserole", 5.0])
+  end
+
+  it "washes what is named together, with a quarter of a cup of it" do
+    dish = whole("soft_kichadi")
+    expect(taken_at(dish, "wash both")).to eq(["rice", "split moong"])
+    expect(taken_at(dish, "Ghee 1 tsp")).to include("Ghee", "cumin")
+  end
 end

@@ -15,6 +15,7 @@ require_relative "steps/layers_told"
 require_relative "words/learned_weights"
 require_relative "words/measures_told"
 require_relative "words/past_tense"
+require_relative "words/third_person"
 require_relative "lines/broth_given"
 require_relative "lines/line_json"
 require_relative "dish/questions"
@@ -167,7 +168,7 @@ module FondKettle
       def steps
         listed_g = @text.made.filter_map { |text| BrothGiven.weight_g(text) }.first
         StepJson.new(course.steps, lines, way.first, course.rice_vessel, broth_g: listed_g).all.map do |step|
-          say = PastTense.as_written(step["say"], @text.whole)
+          say = ThirdPerson.as_written(PastTense.as_written(step["say"], @text.whole), @text.whole)
           step.merge("say" => Asides.as_written(LabelledFood.as_written(say, @text.whole), @text.whole))
         end
       end

@@ -10,6 +10,8 @@ module FondKettle
       LEFT = /\ball\s+but\s+(?:about\s+)?\z/i
       # What stands between brackets is said of something.
       INSIDE = /\([^()]{0,60}\z/
+      # "Five of us"
+      EATERS = /\A\w+\s+of\s+(?:us|you|them)\b/i
       # What it becomes is none: "cook it down to a jam".
       BECOMES = /\b(?:to|into|like|as)\s+\z/i
       # What only says how big a thing is names none: "the size of a walnut".
@@ -23,6 +25,8 @@ module FondKettle
       def at?(sentence, from)
         before = sentence[0...from]
         return true if [SIZE_BEFORE, KNOWN_AMOUNT, INSIDE, LEFT].any? { |words| before.match?(words) }
+
+        return true if sentence[from..].match?(EATERS)
 
         before.match?(BECOMES) && sentence[from..].match?(/\Aan?\s/i)
       end

@@ -16,7 +16,7 @@ module FondKettle
     class SpokenLines
       # Where an amount may begin.
       START = /(?<![[:alnum:].,°-])(?<!(?-i:other\s))(?<!(?-i:last\s))
-               (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s|,\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s|quarter\st
+               (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s|,\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s|quarter\s[tc]
                |(?:an?|half|another|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = %r{\s*(?:[,.;:()!?]|\s\d|\s\+|\sw/|\s[-–—]\s
@@ -35,8 +35,8 @@ module FondKettle
               |\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
               |its|an?|over|above|below|under|apart)\b|\A(?:deep|thick|wide|high)\z/ix
       # What is counted and no food.
-      NO_FOOD = /\b(?:times?|changes|waters|water\s+from|sides?|persons?|people|(?:sauce)?pans?|pots?
-                 |bowls?|vessel
+      NO_FOOD = /\b(?:times?|changes|waters|water\s+from|sides?(?!\s+bacon)|persons?|people
+                 |(?:sauce)?pans?|pots?|bowls?|vessel
                  |oven|fridge|freezer|hob|stove|fire|flame|grill|timer
                  |casserole|dish|tray|skillet|platter|plates?|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
@@ -68,7 +68,7 @@ module FondKettle
       # "Curry powder 2 tsp, thyme 2 tsp"
       BEHIND_NAME = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:]]+(?:\s[[:alpha:]]+){0,2}
                        \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}
-                       (?=(?:\s#{STATES})?(?:[,.;:]|\z))}ix
+                       (?=(?:\s#{STATES})?(?:[,.;:]|\sin\s|\z))}ix
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*|\Amore\s+(?=[[:alpha:]])/i
       # "A bit more stock" is of what there is.

@@ -33,10 +33,9 @@ module FondKettle
         sentences = Sentences.of(row).reject { |sentence| ServingCount.only?(sentence) }
         @told = sentences.drop_while { |sentence| !told?(sentence) }
         list = sentences.first(sentences.size - @told.size)
-        @not_read, @things = list.flat_map { |one| RunTogether.things(one) }
-                                 .partition { |one| RunTogether.told?(one) }
+        things = named(list.flat_map { |one| RunTogether.things(one) })
+        @not_read, @things = things.partition { |one| RunTogether.told?(one) }
         @row = row
-        name_first
         @told[0] = [*list.last, @told.first].join(" ") if @told.first&.match?(THEM)
       end
 
@@ -55,9 +54,11 @@ module FondKettle
         RowWords.begun?(sentence.sub(MADE, "")) || RowWords.puts_to?(sentence)
       end
 
-      # "Salmon: 300 g fillet"
-      def name_first
-        @things[0] = LabelName.before(@label, @things.first) if @label && @things.any?
+      # "Salmon: 300 g fillet", "Chicken: 8 thighs"
+      def named(things)
+        return things if @label.nil? || things.empty?
+
+        [LabelName.before(@label, things.first), *things.drop(1)]
       end
 
       # The part of the row in which a thing's name stands, or nil.

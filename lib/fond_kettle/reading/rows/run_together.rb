@@ -22,7 +22,7 @@ module FondKettle
       # "Whole spices (2 cloves, 1 cardamom)" are what stands between the brackets.
       LISTED = /[[:alpha:]][[:alpha:] ]{0,30}\((?<list>(?:\d|an?\s)[^()]{1,60},\s(?:\d|an?\s)[^()]{1,80})\)/i
       FOR = /\A(?:(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+|for\s+the\s+[[:alpha:]]+\s+(?=[\d½¼¾]))/i
-      AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|quarter\st|one\s|two\s)/i
+      AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|quarter\s[tc]|one\s|two\s)/i
       # What is said of a thing behind a comma.
       SAID_OF_IT = /\A(?:(?:all\s+|both\s+)?(?:[[:alpha:]]+ed|burnt|torn|beaten|ground)
               |an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely|well|with|leaves
@@ -33,7 +33,7 @@ module FondKettle
       PARTS = /,\s+(?![^()]*\))(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?
                |\s+\+\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s[[:alpha:]]+){0,2}\s+\((?:about\s+)?\d)
                |\s+\+\s+(?=\d)(?!.*\bmixed\b)
-               |\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|quarter\st|one\s|two\s)/ix
+               |\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|quarter\s[tc]|one\s|two\s)/ix
       ABOUT = /\A(?:about|some|roughly)\s+(?=\d)/i
       # What is told of the dish among them: "no salt", "the tail is salt enough".
       TOLD = /\A(?:no|not|never)\b|\b(?:is|are|was|were|will)\s/i

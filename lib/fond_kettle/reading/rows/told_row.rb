@@ -2,6 +2,7 @@
 
 require_relative "../words/past_tense"
 require_relative "../words/serving_count"
+require_relative "../words/third_person"
 require_relative "asides"
 require_relative "part_labels"
 
@@ -29,7 +30,7 @@ module FondKettle
         outside, asides = Asides.out_of(row)
         label, written = PartLabels.apart(outside)
         needed = written.filter_map { |one| one[NEEDED] }
-        seen, @sentences = written.map { |one| PastTense.told(one.sub(NEEDED, "")) }
+        seen, @sentences = written.map { |one| PastTense.told(ThirdPerson.told(one.sub(NEEDED, ""))) }
                                   .reject { |one| one.empty? || ServingCount.only?(one) }
                                   .partition { |one| one.match?(THERE) || one.match?(TAKES) }
         @not_read = [*asides, *label, *needed, *seen]

@@ -27,8 +27,8 @@ module FondKettle
       TO_A_PASTE = /\b(?:in)?to\s+an?\s+(?:[[:alpha:]]+\s+){0,2}(?:paste|powder|pulp|sauce|batter|dough)\b/i
       # "Blend to a paste", right below a list.
       BLENDS = /\A\W*(?:then\s+)?
-                (?:blend|blitz|whizz?|process|grind|pound|pur[ée]e|mash|mix|whisk|combine|toss|rub|marinate)
-                \b/ix
+                (?:all\s+in(?:to)?\s+the\s+blender|blend|blitz|whizz?|process|grind|pound|pur[ée]e|mash|mix
+                |whisk|combine|toss|rub|marinate)\b/ix
       # "Blend everything smooth with a splash of water": what is listed above is meant too.
       ALL_OF_LIST = /\b(?:everything|(?:it|them)\s+all|all\s+of\s+(?:it|them)|all\s+the\s+ingredients)\b/i
       AMOUNT = /[\d½¼¾⅓⅔⅛]/

@@ -41,7 +41,7 @@ module FondKettle
                 (?:(?:on\s+)?the\s+(?:same\s+)?day|within\b|at\s+once|straight\s+away|hot|warm|cold)\b)/ix
       # "Spread them on paper": where they lie already.
       ON_PAPER = /\A\W*(?:and\s+)?(?:spread|lay|leave|put)\s+(?:it|them)\s+(?:out\s+)?on(?:to)?\s+
-                  (?:some\s+|a\s+|the\s+)?(?:(?:kitchen|absorbent)\s+)?(?:paper|rack)\b/ix
+                  (?:some\s+|a\s+|the\s+)?(?:(?:kitchen|absorbent)\s+)?(?:paper|rack|saucer)\b/ix
       # "I always start the evening before."
       BEGINS = /\A\W*(?:(?:i|we|you)\s+)(?:[[:alpha:]]+\s+){0,2}(?:start|begin)\b/i
       TESTS = %i[keeps? lasts? allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen?

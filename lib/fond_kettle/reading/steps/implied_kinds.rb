@@ -69,6 +69,9 @@ module FondKettle
         ["reduce", ->(sense) { sense.says?(:big_flame) && sense.ends? }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
         ["reduce", ->(sense) { sense.says?(:opened) && !sense.says?(:unopened) && !sense.says?(:on_top) }],
+        ["fry", lambda { |one|
+          one.fat && one.minutes.to_f.between?(0.1, 4) && !one.says?(:low) && !one.says?(:on_top)
+        }],
         ["lay-in", ->(sense) { sense.puts && sense.minutes.nil? && !sense.says?(:low) }],
         ["lay-in", ->(sense) { sense.says?(:broth) && !sense.ends? }],
         ["low", ALWAYS]

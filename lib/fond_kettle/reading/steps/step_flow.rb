@@ -221,7 +221,7 @@ module FondKettle
       def part_poured?(say, kind, named)
         return false if kind == TAKE_OUT && named.any?
 
-        BrothGiven.in?(say) && kind != DRAIN && named.none? do |one|
+        BrothGiven.in?(say) && ![DRAIN, BrothCourse::CUTS].include?(kind) && named.none? do |one|
           @lines[one.index].ingredient&.liquid
         end
       end

@@ -12,7 +12,7 @@ module FondKettle
       COVERED = /#{BrothGiven::TO_COVER}
                  |\bcover(?:ed)?\s+(?:it\s+|them\s+)?with\s+(?:[[:alpha:]]+\s+)?water\b/ix
       # No line is called so.
-      LIQUOR = /\bliquor\b/i
+      LIQUOR = /\bliquor\b|\btheir\s+(?:own\s+)?(?:soaking\s+)?(?:liquid|water)\b/i
       STRAINS = "drain"
       TAKES_OUT = "take-out"
       # "Lift it out, flake it, keep the liquid": that stays where it was.
@@ -40,7 +40,7 @@ module FondKettle
         @covered = vessel if say.match?(COVERED)
         left_in = BrothGiven.left_in(kind, vessel, from)
         @lifted_from = left_in if kind == TAKES_OUT
-        @kept |= [(@lifted_from if kind == CUTS) || left_in] if BrothGiven.kept?(say)
+        @kept |= [(@lifted_from || from.first if kind == CUTS) || left_in] if BrothGiven.kept?(say)
       end
 
       # True where the liquor in a vessel (key) was kept.

@@ -17,7 +17,7 @@ module FondKettle
       THAT = /\A(?:\W*(?:(?:the\s+)?(?:next|following)\s+(?:day|morning)
                |in\s+the\s+morning|on\s+the\s+day),?)?
                (?:\W*in\s+an?\s+(?:[[:alpha:]]+\s+)?bowl,?\s+)?(?:\W*[[:alpha:]']+\s+){0,2}
-               (?:that|it|them|this|bits|lumps|spoonfuls|dollops)\b/ix
+               (?:that|it|them|this|bits|lumps|spoonfuls|dollops)\b(?!\s+(?:fat|oil)\b)/ix
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze
       DRAIN = "drain"

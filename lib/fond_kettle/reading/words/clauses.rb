@@ -71,7 +71,7 @@ module FondKettle
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       # "Leave it to stand 5 minutes before serving."
-      RESTS_BEFORE = /\b(?:rest|stand|sit|cool|leave)\b(?<time>.+)\bbefore\b/i
+      RESTS_BEFORE = /\b(?:rest|stand|sit|cool|leave|lid\s+on|covered)\b(?<time>.+)\bbefore\b/i
       # Times for which it keeps are none of a step: "fridge; 3 days at most", "within the hour".
       KEEPS = /\bwithin\s+[^,.;]*|\b(?:keeps?|lasts?|good|eat)\b[^,.;]*\b(?:days?|hours?|weeks?)\b
               |\b(?:\d+|#{Measure::Numeral::WORD})\s+(?:days?|weeks?)\s+at\s+(?:the\s+)?most\b

@@ -35,6 +35,7 @@ module FondKettle
       AND_A_HALF = /\s+and\s+a\s+(?:half|quarter)\b/i
       # "Chicken in the pot with an onion and water to cover; simmer 40 minutes"
       COVERED_BY = /\bto\s+cover\b/i
+      WASHES_THEM = /\A\W*(?:wash|rinse|soak)\s+(?:both|them|everything|the\s+two)\b/i
       READY = /\A\W*(?:well\s+)?(?:rinsed|washed|drained|soaked)(?:\s+(?:well|and\s+drained))?\W*\z/i
       # "Dressing: 3 tbsp vinegar + 1 tbsp sugar, warm until dissolved"
       # "Seasoning: 75 ml vinegar, 3 tbsp sugar, warm till dissolved"
@@ -112,7 +113,7 @@ module FondKettle
       def one_thing?(last, clause, same)
         return true if taken?(last, clause, same)
 
-        same && %i[again? put_in? left_so? its? dashed? flipped? ready?].any? do |test|
+        same && %i[both? again? put_in? left_so? its? dashed? flipped? ready?].any? do |test|
           send(test, last, clause)
         end
       end
@@ -128,6 +129,11 @@ module FondKettle
         return true if last.say.match?(ADDED_UP) || (last.say.match?(COVERED_BY) && clause.minutes)
 
         thing?(last) && !!Verbs.found(clause.say).first&.from&.zero?
+      end
+
+      # "Half a cup rice, a quarter cup moong, wash both"
+      def both?(last, clause)
+        !done?(last) && clause.say.match?(WASHES_THEM)
       end
 
       # True for a clause that is a name of few words.

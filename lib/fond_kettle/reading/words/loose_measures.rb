@@ -44,7 +44,7 @@ module FondKettle
       ADJECTIVE = /\A(?<number>(?:an?|one|two|three|\d+)\s+)
                    (?:good|big|small|large|generous|little|decent|fat|heaped|level|rounded|scant)\s+
                    (?=(?:glug|knob|splash|drizzle|bunch|bundle|sprig|pinch|slice|piece|thumb|glass|mug|tin
-                   |can|jar|packet|spoon|spoonful|handful)(?:e?s)?\b)/ix
+                   |can|jar|packet|(?:tea|table|dessert)?spoon(?:ful)?|tsp|tbsp|handful)(?:e?s)?\b)/ix
       NUMBER = %r{(?<number>(?:\d[\d\s./,½¼¾⅓⅔⅛-]*|[½¼¾⅓⅔⅛]|\b(?:#{Measure::Numeral::WORD}|half\s+an?)))\s*}i
 
       module_function

@@ -56,6 +56,8 @@ module FondKettle
       ASIDE_AT_END = /\s*\((?!for\b)[^()\d]*\)\s*\z/i
       # "2 people / 35 min"
       TIME_BEHIND = %r{\s*[/|·,;–-]\s*(?:about\s+)?\d+\s*(?:min\w*|h\w*)\W*\z}i
+      # "For five of us take a pound of long grain" says more.
+      MEASURED = /\b(?:\d+|an?|one|two|three)\s?(?:g|kg|lb|pounds?|kilos?|cups?|mugs?|glass(?:es)?)\s+of\b/i
       # Letters of a sentence that says no more than that.
       SHORT = 50
 
@@ -121,8 +123,9 @@ module FondKettle
       # True for a text that says no more than that.
       def only?(text)
         bare = text.sub(TIME_BEHIND, "")
-        bare.size < SHORT && [*WAYS, FAMILY, AS_A_SIDE, ALONE, MADE].any? { |way| bare.match?(way) } &&
-          Measure::Durations.all(bare).empty?
+        return false if bare.size >= SHORT || bare.match?(MEASURED) || Measure::Durations.all(bare).any?
+
+        [*WAYS, FAMILY, AS_A_SIDE, ALONE, MADE].any? { |way| bare.match?(way) }
       end
     end
   end
