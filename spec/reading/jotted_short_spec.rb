@@ -14,7 +14,7 @@ RSpec.describe FondKettle::Reading::Reader do
     expect([done(dish, "in the claypot").first, taken(dish, step(dish, "in the claypot"))])
       .to eq(["fill", ["water"]])
     expect(taken(dish, step(dish, "Marinate chicken"))).to include("shaoxing")
-    expect(done(dish, "Lid on, low, 15")).to eq(["low", "pot", 15.0])
+    expect(done(dish, "Lid on, low, 15")).to eq(["low", "claypot", 15.0])
   end
 
   it "takes a row in capitals for a heading, and eggs that are rolled for no rice" do

@@ -155,6 +155,8 @@ RSpec.describe FondKettle::Reading::Reader do
       "wok_from_scratch" => [3.0, "jasmine", 283.9, "rice-cooker"],
       "porcini_in_the_oven" => [4.0, "medium-white", 300.0, "oven-pilaf"],
       "soft_kichadi" => [nil, "long-white", 93.5, "toasted-pilaf"],
+      "clay_pot_on_tuesdays" => [4.0, "jasmine", 378.5, "covered-pot"],
+      "rice_for_the_dog" => [nil, "long-white", 300.0, "toasted-pilaf"],
       "headed_layers" => [8.0, "basmati", 1000.0, "sealed-cooked-base"],
       "labelled_bowl" => [3.0, "short-white", 300.0, "sushi"],
       "ten_beside_curry" => [10.0, "basmati", 750.0, "mixed-rice"],

@@ -178,4 +178,22 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(taken_at(dish, "wash both")).to eq(["rice", "split moong"])
     expect(taken_at(dish, "Ghee 1 tsp")).to include("Ghee", "cumin")
   end
+
+  it "lays raw chicken into its marinade, and warms the sauce of its own list" do
+    dish = whole("clay_pot_on_tuesdays")
+    expect(dish["rice_g"]).to be_within(2).of(378)
+    expect(done(dish, "into the marinade")).to eq(["marinate", "bowl", 30.0])
+    expect(taken_at(dish, "into the marinade")).to include(/chicken/, "oyster sauce", "sesame oil")
+    expect(taken_at(dish, "Warm the sauce")).to eq(%w[soy water sugar])
+    expect([done(dish, "into the claypot")[1], done(dish, "down to low")])
+      .to eq(["claypot", ["low", "claypot", 5.0]])
+  end
+
+  it "lists the eggs of a dish's end, and no salt of a fraction's lower half" do
+    dish = whole("rice_for_the_dog")
+    expect(dish["lines"].flat_map { |line| line["allergens"] }).to include("egg", "milk")
+    salted = read("kosher salt\n3 cups basmati rice",
+                  "Boil 2 l water with 1/4 cup salt. Add the rice, 7 minutes, drain.")
+    expect(salted["lines"].map { |line| line["text"] }).not_to include(/\A4 cup/)
+  end
 end

@@ -10,14 +10,14 @@ module FondKettle
   module Reading
     # Things that only the method names, and without an amount: "eggs on top, parsley, lemon wedges".
     class BareFoods
-      APART = %r{[,;:.!?()]|\s(?:and|or|&|\+|with|w/?|in|on|over|plus)\s}i
+      APART = %r{[,;:.!?()]|\s(?:and|or|&|\+|with|w/?|in|into|on|over|plus)\s}i
       # Words for things that are known, or are not there.
       KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
       FRONT = /\A(?:(?:some|a\s+(?:little|bit\s+of|touch\s+of)|plenty\s+of|lots\s+of|a\s+few|fresh|then|more
-               |an?|squeeze\s+of)\s+)+/ix
+               |an?|squeeze\s+of|(?:\d|one|two)(?=\s(?:fried|poached|boiled)\s))\s+)+/ix
       PLACED = /\s+(?:if\s+(?:there\s+is|there's|you)\b.*|on\s+top|over|in|through
                 |alongside|beside|to\s+serve|to\s+taste
-                |at\s+(?:the\s+)?(?:table|end))\z/ix
+                |at\s+(?:the\s+)?(?:table|end)|each)\z/ix
       CUT = /\s+(?:wedges?|halves|slices?|strips?|sheets?|matchsticks?|ribbons?)\z/i
       # How it is cooked for the table: "with fried egg or papad".
       COOKED = /\A(?:(?:soft|hard)[ -]boiled|boiled|fried|poached|grilled|toasted|roasted)\s+/i

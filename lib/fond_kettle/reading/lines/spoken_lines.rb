@@ -15,9 +15,9 @@ module FondKettle
     # Things that only the method names, with their amounts: "a glass and a half of water", "4 small fish".
     class SpokenLines
       # Where an amount may begin.
-      START = /(?<![[:alnum:].,°-])(?<!(?-i:other\s))(?<!(?-i:last\s))
+      START = %r{(?<![[:alnum:].,°/-])(?<!(?-i:other\s))(?<!(?-i:last\s))
                (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s|,\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s|quarter\s[tc]
-               |(?:an?|half|another|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
+               |(?:an?|half|another|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)}ix
       # Where the thing ends.
       STOP = %r{\s*(?:[,.;:()!?]|\s\d|\s\+|\sw/|\s[-–—]\s
                  |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|between

@@ -2,6 +2,7 @@
 
 require_relative "../../larder/names"
 require_relative "../../larder/plain_words"
+require_relative "../words/amount_forms"
 require_relative "../words/loose_measures"
 require_relative "../words/serving_count"
 require_relative "counted_pieces"
@@ -65,7 +66,7 @@ module FondKettle
       # True for a row that lists several things, and is no part of the method, as "2 cups water, salt, half
       # the onions" is among its rows.
       def list?
-        return false if shares?
+        return false if shares? || rice?
         return true if @listed || ThingRow.heads_list?(@row) || ThingRow.apart_by_signs?(@row)
 
         RunTogether.list?(@row) && !told_on? && !amid?
@@ -75,8 +76,8 @@ module FondKettle
       def thing?
         return false if none?
 
-        LabelName.named(@bare) || CountedPieces.of(@bare) ||
-          food? || (!done? && (names? || ThingRow.labelled?(@bare)))
+        LabelName.named(@bare) || rice? || CountedPieces.of(@bare) || food? ||
+          (!done? && (names? || ThingRow.labelled?(@bare)))
       end
 
       # True for one that heads others.
@@ -91,6 +92,11 @@ module FondKettle
         return true if @told || shares? || (@row.size > SHORT && !@row.match?(LONG_THING))
 
         @row.match?(RowHeadings::BRACKETED) || @bare.match?(OVEN)
+      end
+
+      # "Rice, the sticky jasmine one, two cups" is one thing.
+      def rice?
+        @bare.match?(AmountForms::RICE_BEHIND)
       end
 
       # Parts of what there is are laid in, and no things.

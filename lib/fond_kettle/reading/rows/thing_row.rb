@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../words/amount_forms"
 require_relative "counted_pieces"
 require_relative "label_name"
 require_relative "row_words"
@@ -36,6 +37,8 @@ module FondKettle
 
         bare = row.sub(FOR_TABLE, "").sub(RunTogether::FOR, "")
         told = bare.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
+        return [told, [told]] if told.match?(AmountForms::RICE_BEHIND)
+
         counted = CountedPieces.of(told)
         return [told, counted] if counted
 

@@ -10,6 +10,8 @@ module FondKettle
       LONG = 60
       # "another 3 onions" is a row of its own.
       FURTHER = /\Aanother\s+\d/
+      # So is "sauce: 2 tbsp soy, …".
+      LABELLED = /\A[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s/
       ENDS = /[.!?:]\s*\z/
 
       module_function
@@ -34,8 +36,8 @@ module FondKettle
       # True where the next row does not begin with a capital, and its first word had no room on the one
       # before in a block of so many letters (`width`).
       def broken?(before, row, width)
-        before.size >= LONG && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/) && !row.match?(FURTHER) &&
-          before.size + row[/\A\S+/].size >= width
+        before.size >= LONG && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/) &&
+          [FURTHER, LABELLED].none? { |words| row.match?(words) } && before.size + row[/\A\S+/].size >= width
       end
       private_class_method :unbroken, :broken?
     end

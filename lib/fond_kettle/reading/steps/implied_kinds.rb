@@ -18,6 +18,9 @@ module FondKettle
 
       # Of a clause without a verb, whatever the rice does.
       ALL = [
+        ["marinate", lambda { |one|
+          one.minutes && one.clause.say.match?(/\bin(?:to)?\s+(?:the|its)\s+marinade\b/i)
+        }],
         ["wrap", ->(sense) { sense.says?(:each_leaf) }],
         ["wrap", ->(sense) { sense.wrapped && sense.previous == "wrap" && !sense.ends? }],
         ["rest", ->(one) { one.in? && one.previous == "bake" && one.says?(:out_alone) }],

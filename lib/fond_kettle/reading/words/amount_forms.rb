@@ -81,6 +81,9 @@ module FondKettle
       RICE_AMID = %r{\Arice,?\s+(?<amount>[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{UNITS})\s+
                      (?<kind>glutinous|sticky|basmati|jasmine|brown|arborio|carnaroli|bomba|sushi
                      |(?:long|short|medium)[ -]grain)\b}ix
+      # "Rice, the sticky jasmine one, two cups"
+      RICE_BEHIND = %r{\Arice,\s+(?:the\s+)?(?<kind>[[:alpha:] ]{3,30}?)(?:\s+(?:one|kind|sort))?,\s+
+                       (?<amount>(?:[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*|an?\s|(?:one|two|three|four)\s)#{UNITS})\z}ix
       # "Coconut milk 1 can 400 ml"
       TINS_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{1,60}?),?\s+(?<count>\d{1,2})\s+
                      (?:tin|can|jar|pack|packet|carton|block)s?\s+(?<each>\d{2,4})\s*(?<unit>g|ml)\z/ix
@@ -177,7 +180,7 @@ module FondKettle
 
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
       def turned(line)
-        line.sub(RICE_AMID, '\k<amount> \k<kind> rice')
+        line.sub(RICE_AMID, '\k<amount> \k<kind> rice').sub(RICE_BEHIND, '\k<amount> \k<kind> rice')
             .sub(KIND_BEHIND, '\k<amount> \k<kind> \k<what>\k<said>')
             .sub(TINS_BEHIND) { times(Regexp.last_match) }
             .sub(LOOSE_BEHIND, '\k<amount> of \k<what>')

@@ -42,7 +42,7 @@ module FondKettle
       PUT_IN = /,\s+(?=(?:and\s+)?everything\s+in(?:to)?\s+(?:the|an?|your)\s
                |(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+
                (?:in(?:\s*[,.;]|\s+(?:for\s+)?\d+\s*(?:min|m\b|sec|h)|\z)|through\b)
-               |off,\s+(?:cloth|lid|covered?)\b
+               |off,\s+(?:cloth|lid|covered?)\b|(?:then\s+)?down\s+to\s+low\b
                |(?:(?:lid|covered),?\s+)?off(?:\s+the\s+heat)?,?\s+(?:for\s+)?\d
                |\d+\s*(?:min\w*\s+)?(?:off|low)\b
                |\d+\s*min\w*\s+(?:rest|un?covered)\b
