@@ -15,7 +15,7 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(taken_at(dish, "Soften the chopped")).to include("chopped onions")
     behind = read("- Onions 4 large - 3 sliced, 1 whole\n- 300 g rice", "Fry the sliced onions.")
     expect([grams(behind).values.first(2), taken_at(behind, "Fry the")])
-      .to eq([[540.0, 180.0], ["sliced large Onions"]])
+      .to eq([[540.0, 180.0], ["large sliced onions"]])
     uneven = read("4 onions, one halved, one chopped\n300 g rice", "Fry the onions.")
     expect(grams(uneven).values.first).to eq(480.0)
   end

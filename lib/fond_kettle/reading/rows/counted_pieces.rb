@@ -10,11 +10,13 @@ module FondKettle
       # One kind of pieces: how many, and what is done to them.
       KIND = /(?<number>#{NUMBER})\s+(?:of\s+them\s+)?(?<done>(?:finely\s+|thinly\s+|roughly\s+|left\s+)?
               (?:[[:alpha:]]+ed|cut|whole|raw|grated))/ix
-      ROW = /\A(?<count>#{NUMBER})\s+(?<what>[[:alpha:]][[:alpha:] -]{1,40}?)(?:,|:|\s[-–—]|\s\()\s*
+      SIZE = /(?:large|small|medium|big)/i
+      ROW = /\A(?<count>#{NUMBER})\s+(?<size>#{SIZE}\s+)?
+             (?<what>[[:alpha:]][[:alpha:]\ -]{1,40}?)(?:,|:|\s[-–—]|\s\()\s*
              (?<kinds>#{KIND}[^,;()]{0,30}(?:(?:,\s+(?:and\s+)?|\s+and\s+)#{KIND}[^,;()]{0,30})+)\)?\z/ix
       # "Onions 4 large - 3 sliced, 1 whole"
       BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] ]{1,40}?),?\s+
-                (?<count>\d{1,2}(?:\s+(?:large|small|medium|big))?)(?=,|:|\s[-–—]|\s\()/ix
+                (?<count>\d{1,2}(?:\s+#{SIZE})?)(?=,|:|\s[-–—]|\s\()/ix
       APART = /(?:,\s+(?:and\s+)?|\s+and\s+)(?=#{NUMBER}\s)/i
 
       module_function
@@ -29,7 +31,9 @@ module FondKettle
         numbers = kinds.map { |kind| number(kind[:number]) }
         return unless kinds.size > 1 && numbers.sum == number(found[:count])
 
-        kinds.zip(numbers).map { |kind, count| "#{count.to_i} #{kind[:done]} #{found[:what]}" }
+        kinds.zip(numbers).map do |kind, count|
+          "#{count.to_i} #{found[:size]}#{kind[:done]} #{found[:what].downcase}"
+        end
       end
 
       def number(text)
