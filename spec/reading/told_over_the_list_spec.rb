@@ -50,7 +50,7 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(dish, "I soak it")).to eq(["soak", "rice-bowl", 30.0])
     expect(froms(dish, "Lentils in")).to contain_exactly("second-plate", "another-pot")
     expect(step(dish, "Lentils in")["from"].filter_map { |one| one["what"] }).to eq([])
-    expect(froms(dish, "Dark onions")).to eq(%w[plate])
+    expect([froms(dish, "Dark onions"), done(dish, "yoghurt and a")[0]]).to eq([%w[plate], "serve"])
     expect(dish["lines"].map { |line| line["food"] }).to include("cucumber", "mint")
   end
 

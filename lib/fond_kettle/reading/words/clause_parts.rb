@@ -67,6 +67,8 @@ module FondKettle
                  (?=\d[^,.;]{0,20}\b(?:water|stock|broth)\s*,|into\s)/ix
       # "Rest under a cloth, lemon at the table"
       TABLE = /(?<next>,\s+)(?=(?:and\s+)?(?:[[:alpha:]]+\s+){1,4}(?:at|on)\s+the\s+(?:table|side)\b)/i
+      # "Dark onions on top, yoghurt and a salad on the side"
+      TOP = /\bon\s+top(?<next>,\s+)(?=[^.;]{1,90}\bon\s+the\s+side\b)/i
       # "Skim, 45 minutes barely moving"
       SKIMMED = /\bskim\b(?<next>,\s+)(?=(?:then\s+)?\d)/i
       # "Off the heat, peas over, lid on, 5 minutes"
@@ -78,7 +80,7 @@ module FondKettle
                [[:alpha:]][^,.;\d]{1,50}?\s(?:for\s+)?(?:\d+|an?|half\s+a)\s*(?:min\w*|m\b|sec\w*|s\b))/ix
       # Words at which a new part begins, and the group of them with which it does.
       OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next, FIRE => :next,
-              TURNED => :next, WATERED => :next, SKIMMED => :next, TABLE => :next,
+              TURNED => :next, WATERED => :next, SKIMMED => :next, TABLE => :next, TOP => :next,
               OFF_FIRE => :next, TIMED => :next }.freeze
       # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
       DONE = /\brice\s+in\z|\beverything\s+in(?:to)?\s
