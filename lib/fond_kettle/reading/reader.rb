@@ -42,6 +42,8 @@ module FondKettle
       # What rice soaks in is what it is cooked in.
       COOKED_IN = "cooked-in"
       RICE = /\brice\b/i
+      # What turned a sentence, and turns the words of its steps back as they were written.
+      TURNED = [PastTense, ThirdPerson, LabelledFood, Asides].freeze
       # The way of a text with bars that names none.
       UNSAID_WAY = "covered-pot"
 
@@ -167,9 +169,9 @@ module FondKettle
 
       def steps
         listed_g = @text.made.filter_map { |text| BrothGiven.weight_g(text) }.first
+        whole = @text.whole
         StepJson.new(course.steps, lines, way.first, course.rice_vessel, broth_g: listed_g).all.map do |step|
-          say = ThirdPerson.as_written(PastTense.as_written(step["say"], @text.whole), @text.whole)
-          step.merge("say" => Asides.as_written(LabelledFood.as_written(say, @text.whole), @text.whole))
+          step.merge("say" => TURNED.reduce(step["say"]) { |say, words| words.as_written(say, whole) })
         end
       end
     end

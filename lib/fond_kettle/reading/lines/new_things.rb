@@ -31,7 +31,7 @@ module FondKettle
 
       # True for a name with its amount (the words that begin with it), that no line stands for. Water that
       # is measured is another line's where that has another measure. `dealt`: a part of what there is; `of`:
-      # what was read (Measure::Amount), of more than is listed, or nil.
+      # what was read (Measure::WrittenAmount), of more than is listed, or nil.
       def thing?(name, amount, dealt: false, of: nil)
         words = @names.words(name.sub(HOT, "").split(/\sof\s/i).last)
         amount = amount.to_s[NUMBER].to_s

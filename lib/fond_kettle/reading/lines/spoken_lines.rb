@@ -86,9 +86,9 @@ module FondKettle
       THE = /\Athe\s+(?=[[:alpha:]]+\s+of\s)/i
       WORDS = 3
       LETTERS = (2..60)
-      # What is said before a name, and what is filled up to a line.
+      # What is said before a name; what is filled up to a line, or is a bare number of millilitres.
       LEADS = /\A.*\b(?:the|your|in|into|with|and|add|of|some)\s+/i
-      UP_TO = /\b(?:up\s+to|to\s+cover)\b|\((?:\d{3})\)/i
+      UP_TO = /\b(?:up\s+to|to\s+cover)\b|\(\d{3}\)/i
       COUNTED = /\A(?:\d|an?\s|pinch|[½¼¾⅓⅔⅛])/i
       # "A spoonful of tuna in the middle of each" is of what there is.
       DEALT = /\A(?:an?|one|two)\s+(?:spoon(?:ful)?|piece|bit|slice|strip|cube)s?\s+of\b(?!.*\bsize\b)

@@ -13,9 +13,9 @@ module FondKettle
       NAME = /[[:alpha:]]+(?:\s[[:alpha:]]+)?/
       # "Sofrito (pepper, onion, garlic)"
       LISTED = /[[:alpha:]]+\s\((?<foods>#{NAME}(?:,\s#{NAME})+)\)/
-      # "A chopped salad (2 tomatoes, 1 cucumber, mint)"
       FEW = /(?:\d+\s|(?:half\s)?an?\s)?#{NAME}/
-      COUNTED = /\b(?:an?\s+)?(?:[[:alpha:]]+\s)?salad\s\((?<foods>#{FEW}(?:,\s#{FEW})+)\)/ix
+      # "A chopped salad (2 tomatoes, 1 cucumber, mint)"
+      COUNTED = /\b(?:an?\s+)?(?:[[:alpha:]]+\s)?salad\s\(#{FEW}(?:,\s#{FEW})+\)/ix
       # "The drained rice (I soak it half an hour)"
       SOAKED = /\((?:i|we)(?:'ve|\s+have)?\s+(?:always\s+|usually\s+)?soak(?:ed)?\s+(?:it|mine|the\s+rice)\s+
                 (?:for\s+)?(?<time>[^(),.;]{2,25})\)/ix
@@ -45,7 +45,7 @@ module FondKettle
         left = []
         row = row.sub(GRAIN, '\k<rice> (\k<amount> \k<kind>)')
         soaked = SOAKED.match(row)
-        row = "Soak the rice #{soaked[:time]}. #{row.sub(SOAKED, '')}" if soaked
+        row = "#{soaking(soaked)}. #{row.sub(SOAKED, '')}" if soaked
         row = row.gsub(TAKEN, ', \k<said>')
         listed = row.gsub(LISTED) { |whole| foods(Regexp.last_match[:foods]) || whole }
                     .gsub(COUNTED) { |whole| whole.sub(" (", ", ").delete(")") }
@@ -60,10 +60,15 @@ module FondKettle
         return say if text.include?(say)
 
         soaked = SOAKED.match(text)
-        return soaked[0].delete("()") if soaked && say.include?("Soak the rice #{soaked[:time]}")
+        return soaked[0].delete("()") if soaked && say.include?(soaking(soaked))
 
         words = say.split.first(WORDS_OF_STEP).map { |word| Regexp.escape(word) }
         text[/#{words.join('\\s+(?:\\([^()]{0,40}\\)\\s*)?')}/] || say
+      end
+
+      # What is to be done, by a match of SOAKED.
+      def soaking(found)
+        "Soak the rice #{found[:time]}"
       end
 
       # A list all of which are foods stands for what is before it; nil: it is no such list.
@@ -95,7 +100,7 @@ module FondKettle
             part.match?(/\A\d/) && part.match?(RunTogether::UNIT) && RunTogether.food?(part)
           end
       end
-      private_class_method :foods, :read, :time?, :measured?
+      private_class_method :soaking, :foods, :read, :time?, :measured?
     end
   end
 end

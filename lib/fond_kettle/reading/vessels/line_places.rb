@@ -6,7 +6,6 @@ module FondKettle
   module Reading
     # How much of each line of a text has gone in somewhere, and in which vessel it lies.
     class LinePlaces
-      REST = "rest"
       # "Half the dill … dill over."
       STREWN = %w[sprinkle serve].freeze
       # Less than that of a line went in by the pinch.

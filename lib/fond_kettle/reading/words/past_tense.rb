@@ -68,7 +68,7 @@ module FondKettle
         @participles ||= forms(COOKS).merge(forms(AFTER)).invert
       end
 
-      # The sentence, where nothing is told in it but that the rice was washed.
+      # The sentence, where nothing is told in it but that the rice was washed, or a liquid warmed.
       def washed(sentence)
         return sentence if sentence.match?(IS) || Verbs.found(sentence).any?
         return sentence.gsub(WARMED, "warm") unless sentence.match?(RICE_WASHED)

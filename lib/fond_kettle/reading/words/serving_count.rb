@@ -11,6 +11,8 @@ module FondKettle
       # "For a crowd of ten"
       COMPANY = /(?:an?\s+(?:[[:alpha:]]+\s+)?(?:crowd|party|table|family|group|houseful)\s+of\s+)/i
       PIECES = /(?:squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices)/i
+      # Eaters, as a text from elsewhere calls them.
+      PERSONS = "persone|personas|personnes|personen"
       # Ways to say it, in a sentence of its own or among others.
       WAYS = [/\b(?:(?:make|cook|do)\s+(?:it|this|that)\s+for|serves
                |will\s+serve|feeds|does(?:\s+for)?|sufficient\s+for|enough\s+for
@@ -19,7 +21,7 @@ module FondKettle
               /\b#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?\s+
                (?:(?:small|big|large|generous|good)\s+)?
                (?:of\s+us|pax|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry
-               |persone|personas|personnes|personen|p(?=\.?\s*\z))\b/ix,
+               |#{PERSONS}|p(?=\.?\s*\z))\b/ix,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*(?:ingredients\s+\()?for\s+(?:(?:about|some)\s+|#{COMPANY})?#{COUNT}\b
                (?!\s*(?:min|hour|hr|h\b|#{PIECES}))/ix,
@@ -38,7 +40,7 @@ module FondKettle
       # Pieces are no people, where a text says these too; and nobody sits down with fifty.
       MADE = /\b(?:makes|yields)\s*:?\s+(?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/i
       MOST_MADE = 16
-      PORTIONS = /(?:raciones|personas|personnes|persone|personen|pessoas|portions?|portionen)/i
+      PORTIONS = /(?:raciones|#{PERSONS}|pessoas|portions?|portionen)/i
       # "Bean rice for six": at the end of a title.
       AT_END = /\(?\b(?:for|para|pour)\s+#{COMPANY}?#{COUNT}(?:\s*[-–]\s*\d+)?
                 (?:\s+(?:hungry\s+)?(?:people|persons|eaters|of\s+us))?\W*\z

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "past_tense"
 require_relative "verbs"
 
 module FondKettle
@@ -37,13 +38,12 @@ module FondKettle
       def as_written(say, text)
         return say if text.include?(say) || !text.match?(does)
 
-        say.gsub(/\b[[:alpha:]]+(?=(?<behind>\s+[[:alnum:]']+|\W*\z))/) do |word|
+        say.gsub(PastTense::TOLD) do |word|
           behind = Regexp.last_match[:behind]
           form = third(word)
-          next word if text.match?(/\b#{word}#{Regexp.escape(behind)}/i)
+          next word if !verbs.key?(form.downcase) || text.match?(/\b#{word}#{Regexp.escape(behind)}/i)
 
-          was = text[/(?:\b#{WHO}#{ALSO}\s+)?\b#{form}#{Regexp.escape(behind)}/i] if verbs.key?(form.downcase)
-          was ? was.delete_suffix(behind) : word
+          text[/(?:\b#{WHO}#{ALSO}\s+)?\b#{form}(?=#{Regexp.escape(behind)})/i] || word
         end
       end
 
